@@ -1,0 +1,20 @@
+import node from '@astrojs/node'
+import react from '@astrojs/react'
+import tailwindcss from '@tailwindcss/vite'
+import { defineConfig } from 'astro/config'
+
+export default defineConfig({
+  output: 'server',
+  adapter: node({ mode: 'standalone' }),
+  integrations: [react()],
+  vite: { plugins: [tailwindcss()], build: { chunkSizeWarningLimit: 900 }, worker: { format: 'es' } },
+  devToolbar: { enabled: false },
+  telemetry: false,
+  // Origin and Host are checked by our own middleware, for every kind of body.
+  security: { checkOrigin: false, allowedDomains: [{ hostname: '127.0.0.1' }, { hostname: 'localhost' }] },
+  experimental: {
+    csp: {
+      directives: ["default-src 'self'", "img-src 'self' data: blob:", "connect-src 'self'", "worker-src 'self' blob:", "object-src 'none'", "base-uri 'none'", "form-action 'self'"],
+    },
+  },
+})

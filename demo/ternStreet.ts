@@ -1,0 +1,89 @@
+import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
+import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
+
+/** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
+
+type Paint = LayerDocument['paints'][number]
+const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined', grind = 1.25): Paint => ({ pigments: [{ pigment, share: 1 }], oil, grind, parts })
+
+type LayerIdea = Partial<LayerDocument> & Pick<LayerDocument, 'name' | 'paints' | 'wetThicknessUm'> & { readonly daysAgo?: number; readonly hour?: number }
+
+export function ternStreet(now: string): StudioDocument {
+  const today = Math.floor(dayOf(now)!)
+  const minute = (daysAgo: number, hour: number): string => minuteOf(Math.min(today - daysAgo + hour / 24, dayOf(now)!))
+  const mediums: StudioDocument['mediums'] = [
+    { id: 'harbour-glaze', name: 'Harbour glaze', note: 'For the glazes on the big linen pictures.', recipe: { lines: [{ material: 'linseed_stand_oil', amount: 40, unit: 'ml' }, { material: 'gum_turpentine', amount: 35, unit: 'ml' }, { material: 'damar', amount: 1, unit: 'tsp_metric' }] } },
+    { id: 'morning-oil', name: 'Morning oil', note: 'A little of this in everything after the first layer.', recipe: { partsBy: 'volume', lines: [{ material: 'linseed_sun_thickened', amount: 2, unit: 'part' }, { material: 'walnut', amount: 1, unit: 'part' }] } },
+    { id: 'shed-putty', name: 'Shed putty', note: 'Gives body and keeps it lean.', recipe: { lines: [{ material: 'walnut', amount: 22, unit: 'g' }, { material: 'chalk_whiting', amount: 55, unit: 'g' }, { material: 'marble_dust', amount: 10, unit: 'g' }] } },
+  ] // prettier-ignore
+  const recipeOf = (id: string): LayerDocument['usedMedium'] => {
+    const medium = mediums.find((one) => one.id === id)!
+    return { name: medium.name, recipe: medium.recipe }
+  }
+  const layersOf = (paintingId: string, ideas: readonly LayerIdea[]): readonly LayerDocument[] =>
+    ideas.map(({ daysAgo, hour = 11, ...idea }, position) => ({
+      id: `${paintingId}-${position + 1}`,
+      paintingId,
+      position,
+      areas: [],
+      medium: null,
+      thinner: null,
+      ridgeWetUm: null,
+      wetInWet: false,
+      plannedOn: null,
+      note: '',
+      ...idea,
+      paintedAt: daysAgo === undefined ? null : minute(daysAgo, hour),
+      usedMedium: daysAgo !== undefined && idea.medium ? recipeOf(idea.medium.mediumId) : null,
+    }))
+
+  const painting = (id: string, title: string, rest: Partial<PaintingDocument>): PaintingDocument => ({
+    id, title, widthCm: null, heightCm: null, support: 'linen_stretched', ground: 'acrylic_dispersion_ground', practice: 'oil-led', deadline: null, note: '', ...rest,
+  }) // prettier-ignore
+
+  const layers = [
+    ...layersOf('glasshouse', [
+      { name: 'Stain', paints: [tube('pbr7_raw_umber')], thinner: { material: 'gum_turpentine', parts: 1 }, wetThicknessUm: 20, daysAgo: 66 },
+      { name: 'Dead colouring', paints: [tube('pbr7_raw_umber', 1), tube('pw6_rutile', 2)], medium: { mediumId: 'morning-oil', parts: 0.15 }, wetThicknessUm: 60, daysAgo: 59 },
+      { name: 'Lights', paints: [tube('pw6_rutile', 5, 'walnut'), tube('py43', 1)], medium: { mediumId: 'morning-oil', parts: 0.7 }, wetThicknessUm: 150, daysAgo: 45 },
+      { name: 'First glaze', paints: [tube('pb29')], medium: { mediumId: 'harbour-glaze', parts: 1.5 }, wetThicknessUm: 30, daysAgo: 8 },
+      { name: 'Second glaze', paints: [tube('pr101_transparent')], medium: { mediumId: 'harbour-glaze', parts: 0.6 }, wetThicknessUm: 30 },
+    ]),
+    ...layersOf('clock-mender', [
+      { name: 'Drawing in', paints: [tube('pbr7_burnt_umber')], thinner: { material: 'mineral_spirit_dearomatised_high_flash', parts: 0.8 }, wetThicknessUm: 18, daysAgo: 19 },
+      { name: 'Dead colour', paints: [tube('pbr7_burnt_umber', 1), tube('pw6_rutile', 3), tube('pr102', 1)], wetThicknessUm: 60, daysAgo: 8 },
+      { name: 'First flesh', paints: [tube('pw6_rutile', 4), tube('py43', 1), tube('pr101', 0.4)], medium: { mediumId: 'morning-oil', parts: 0.6 }, wetThicknessUm: 90 },
+      { name: 'Waistcoat', paints: [tube('pb60', 1), tube('pbk11', 2)], medium: { mediumId: 'morning-oil', parts: 0.5 }, wetThicknessUm: 70, areas: ['waistcoat'] },
+      { name: 'Second flesh', paints: [tube('pw6_rutile', 4), tube('py43', 1), tube('pr108', 0.3)], medium: { mediumId: 'morning-oil', parts: 1.1 }, wetThicknessUm: 70, ridgeWetUm: 250, areas: ['head'] },
+    ]),
+    ...layersOf('quince', [
+      { name: 'Dark table', paints: [tube('pbr7_burnt_umber', 2), tube('pb29', 1)], wetThicknessUm: 60, daysAgo: 34, hour: 9 },
+      { name: 'Pewter', paints: [tube('pw6_rutile', 2), tube('pbk9', 1), tube('pb29', 0.3)], wetThicknessUm: 90, daysAgo: 34, hour: 11, wetInWet: true },
+      { name: 'Quinces', paints: [tube('py35', 2), tube('py43', 1), tube('pw6_rutile', 1)], wetThicknessUm: 180, ridgeWetUm: 500, daysAgo: 34, hour: 14, wetInWet: true },
+    ]),
+    ...layersOf('sheds', [
+      { name: 'Ground tone', paints: [tube('py43', 2), tube('pbk9', 1)], medium: { mediumId: 'shed-putty', parts: 1 }, wetThicknessUm: 50, daysAgo: 12 },
+      { name: 'Sheds', paints: [tube('pbk9', 2), tube('pr83', 1)], medium: { mediumId: 'morning-oil', parts: 0.5 }, wetThicknessUm: 110, daysAgo: 5 },
+      { name: 'Frost', paints: [tube('pw6_rutile', 3, 'safflower')], wetThicknessUm: 60, daysAgo: 1 },
+      { name: 'Low sun', paints: [tube('py35', 1), tube('pw6_rutile', 3)], medium: { mediumId: 'morning-oil', parts: 0.6 }, wetThicknessUm: 40 },
+    ]),
+  ]
+  return {
+    format: 'grelta.studio',
+    version: 1,
+    settings: { studioName: 'Tern Street Studio, Osmarre', climate: { temperatureC: 19, relativeHumidityPct: 54, light: 1 }, workingDays: [true, true, true, true, true, true, false], confidence: 0.8, spoons: 'metric' },
+    mediums,
+    paintings: [
+      painting('glasshouse', 'Glasshouse, morning', { widthCm: 60, heightCm: 80, practice: 'glazing', deadline: dateOf(today + 108) }),
+      painting('clock-mender', 'The clock-mender', { widthCm: 50, heightCm: 65, support: 'linen_on_panel', ground: 'oil_ground_titanium', note: 'Commission; the owner lives abroad.' }),
+      painting('quince', 'Quince and pewter', { widthCm: 40, heightCm: 30, ground: 'acrylic_dispersion_ground', support: 'cotton_stretched' }),
+      painting('sheds', 'Allotment sheds in frost', { widthCm: 45, heightCm: 45, support: 'plywood', ground: 'acrylic_absorbent_ground' }),
+    ],
+    layers: layers.map((layer) => ({ ...layer })),
+    touchTests: [
+      { id: 'glasshouse-touch-1', layerId: 'glasshouse-3', at: minute(31, 9), feel: 'touch', note: '' },
+      { id: 'glasshouse-touch-2', layerId: 'glasshouse-3', at: minute(9, 9), feel: 'firm', note: '' },
+      { id: 'clock-touch-1', layerId: 'clock-mender-2', at: minute(3, 9), feel: 'tacky', note: '' },
+    ],
+  }
+}

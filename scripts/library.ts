@@ -1,0 +1,140 @@
+/** Writes src/core/materials/library.ts from data/*.csv. Run `npm run library` after changing a CSV. */
+import { readFileSync, writeFileSync } from 'node:fs'
+import Papa from 'papaparse'
+import type { Family, Material, Range, Shares } from '../src/core/materials/material.ts'
+
+type Row = Record<string, string>
+const root = new URL('..', import.meta.url)
+const read = (name: string): Row[] =>
+  Papa.parse<Row>(readFileSync(new URL(`data/${name}.csv`, root), 'utf8'), { header: true, skipEmptyLines: true }).data
+
+const number = (text: string | undefined): number | undefined => (text ? Number(text) : undefined)
+const range = (low?: string, mid?: string, high?: string): Range | undefined =>
+  mid ? { low: number(low) ?? Number(mid), mid: Number(mid), high: number(high) ?? Number(mid) } : undefined
+const ranged = (row: Row, name: string, mid = name): Range | undefined => range(row[`${name}_low`], row[mid], row[`${name}_high`])
+
+const dropMl = new Map(read('drops').map((row) => [row['id']!, Number(row['drop_ml'])]))
+
+/** Stretch of the cured film: heat-bodied oils above raw linseed, the pale slow oils below it. */
+const flexFactors: Record<string, number> = {
+  linseed_stand_oil: 1.15, linseed_vacuum_bodied: 1.15, linseed_light_bodied: 1.15,
+  safflower: 0.8, sunflower_high_linoleic: 0.8, sunflower_high_oleic: 0.8, poppy: 0.7,
+} // prettier-ignore
+
+function common(row: Row, density: Range): Pick<Material, 'id' | 'densityGPerMl' | 'dropMl' | 'confidence' | 'sourceKind' | 'notes'> {
+  return {
+    id: row['id']!,
+    densityGPerMl: density,
+    dropMl: dropMl.get(row['id']!),
+    confidence: (row['confidence'] as Material['confidence']) || 'low',
+    sourceKind: row['source_kind'] || 'estimate',
+    notes: row['notes'] ?? '',
+  }
+}
+
+const oils = read('oils').map((row): Material => ({
+  ...common(row, ranged(row, 'density_g_per_ml_20c')!),
+  name: row['name']!,
+  family: 'oil',
+  shares: { oil: 1 },
+  rate: ranged(row, 'relative_touch_dry_rate'),
+  flexFactor: flexFactors[row['id']!] ?? 1,
+  hazard: row['id'] === 'black_oil_leaded' ? 'lead' : undefined,
+}))
+
+const families: Record<string, Family> = { balsam: 'balsam', oxidising_binder: 'alkyd', wax: 'wax', wax_paste: 'wax_paste', metal_soap: 'metal_soap' }
+const resinsAndWaxes = read('resins_waxes').map((row): Material => {
+  const family = families[row['material_class']!] ?? 'resin'
+  const volatile = Number(row['volatile_fraction_percent'] || 0) / 100
+  const shares: Partial<Shares> =
+    family === 'wax_paste' ? { wax: 0.33, volatile, resin: Number((1 - 0.33 - volatile).toFixed(6)) }
+    : family === 'alkyd' ? { alkyd: 1 - volatile, volatile }
+    : family === 'wax' ? { wax: 1 }
+    : family === 'metal_soap' ? { other: 1 }
+    : { resin: 1 - volatile, ...(volatile > 0 && { volatile }) } // prettier-ignore
+  const solid = family === 'resin' || family === 'wax' || family === 'metal_soap'
+  const solution = ranged(row, 'bulk_density_g_per_ml')!
+  return {
+    ...common(row, family === 'alkyd' ? solution : ranged(row, 'density_g_per_ml')!),
+    name: row['name']!,
+    family,
+    shares,
+    bulkDensityGPerMl: solid ? solution : undefined,
+    rate: family === 'alkyd' ? { low: 3, mid: 5, high: 8 } : undefined,
+    flexFactor: family === 'alkyd' ? 0.9 : undefined,
+    hazard: family === 'balsam' || row['id'] === 'colophony' ? 'sensitiser' : undefined,
+  }
+})
+
+const solvents = read('solvents').map((row): Material => ({
+  ...common(row, ranged(row, 'density_g_per_ml_20c')!),
+  name: row['name']!,
+  family: 'solvent',
+  shares: row['id'] === 'water' ? { water: 1 } : { volatile: 1 },
+  flashPointC: number(row['flash_point_c']),
+  hazard: [row['id'] === 'water' ? '' : 'solvent vapour', row['sensitiser'] === 'yes' ? 'sensitiser' : ''].filter(Boolean).join(', ') || undefined,
+}))
+
+const extenders = read('extenders').map((row): Material => ({
+  ...common(row, ranged(row, 'density_g_per_ml')!),
+  name: row['name']!,
+  family: 'extender',
+  shares: { extender: 1 },
+  bulkDensityGPerMl: ranged(row, 'bulk_density_g_per_ml'),
+  oilAbsorption: ranged(row, 'oil_absorption_g_per_100g', 'oil_absorption_g_per_100g_mid'),
+  sinkingTendency: 1,
+  transparency: 'transparent',
+  hazard: row['hazard'] || undefined,
+}))
+
+const pigments = read('pigments').map((row): Material => ({
+  ...common(row, ranged(row, 'density_g_per_ml')!),
+  name: row['common_name']!,
+  family: 'pigment',
+  shares: { pigment: 1 },
+  oilAbsorption: ranged(row, 'oil_absorption_g_per_100g', 'oil_absorption_g_per_100g_mid'),
+  rate: ranged(row, 'relative_dry_rate'),
+  sinkingTendency: number(row['sinking_tendency_1to5']),
+  transparency: row['transparency'] as Material['transparency'],
+  pigmentCode: row['ci'] || undefined,
+  hazard: row['hazard'] && !row['hazard'].startsWith('none') ? row['hazard'] : undefined,
+}))
+
+/** Umber acting as a drier is a pigment, and vitamin E in food oil is not something one doses: neither is a line of a recipe. */
+const driers = read('driers').filter((row) => dropMl.has(row['id']!)).map((row): Material => {
+  const density = Number(row['solution_density_g_per_ml'])
+  return {
+    ...common(row, { low: density, mid: density, high: density }),
+    name: row['name']!,
+    family: row['role'] === 'retarder' ? 'retarder' : 'drier',
+    shares: { drier: 1 },
+    metalPercent: number(row['supplied_metal_percent']),
+    maxMetalPercent: number(row['max_metal_on_oil_percent']),
+    hazard: row['hazard'] || undefined,
+  }
+}) // prettier-ignore
+
+const shareColumns = ['oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum', 'extender', 'volatile', 'water', 'other'] as const
+const prepared = read('prepared').map((row): Material => {
+  const density = Number(row['density_g_per_ml'])
+  return {
+    ...common(row, { low: density, mid: density, high: density }),
+    name: row['name']!,
+    family: row['kind'] as Family,
+    shares: Object.fromEntries(shareColumns.filter((name) => Number(row[name]) > 0).map((name) => [name, Number(row[name])])),
+    rate: range(undefined, row['relative_rate'], undefined),
+    hazard: row['id'] === 'vinegar_essence_25' ? 'corrosive' : undefined,
+  }
+})
+
+const all = [...oils, ...resinsAndWaxes, ...solvents, ...extenders, ...pigments, ...driers, ...prepared]
+
+export const librarySource = `// Generated from data/*.csv by scripts/library.ts. Do not edit: change the CSV and run \`npm run library\`.
+import type { Material } from './material.ts'
+
+export const library: readonly Material[] = [
+${all.map((material) => `  ${JSON.stringify(material)},`).join('\n')}
+]
+`
+
+if (process.argv[1]?.endsWith('library.ts')) writeFileSync(new URL('src/core/materials/library.ts', root), librarySource)

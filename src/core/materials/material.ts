@@ -1,0 +1,79 @@
+/** What a material is made of and how it behaves. Values are typical or estimates; ranges are kept beside them. */
+
+export const classNames = [
+  'oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum', 'extender', 'pigment', 'drier', 'volatile', 'water', 'other',
+] as const // prettier-ignore
+export type ClassName = (typeof classNames)[number]
+
+/** A quantity per class; absent classes are 0. */
+export type Shares = Readonly<Record<ClassName, number>>
+
+/** g/ml used to turn a material's mass shares into volume shares (science.md, Composition). */
+export const classDensityGPerMl: Shares = {
+  oil: 0.93, alkyd: 1.03, resin: 1.07, wax: 0.96, protein: 1.35, polymer: 1.1, gum: 1.5,
+  extender: 2.7, pigment: 3.0, drier: 0.95, volatile: 0.8, water: 1.0, other: 1.0,
+} // prettier-ignore
+
+/** Classes that hold powder together in the dried film. */
+export const binderClasses = ['oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum'] as const satisfies readonly ClassName[]
+
+export interface Range {
+  readonly low: number
+  readonly mid: number
+  readonly high: number
+}
+
+export type Family =
+  | 'oil' | 'resin' | 'balsam' | 'alkyd' | 'wax' | 'wax_paste' | 'metal_soap' | 'solvent' | 'extender'
+  | 'pigment' | 'drier' | 'retarder' | 'ready_medium' | 'egg' | 'acid' | 'waterborne' // prettier-ignore
+
+export interface Material {
+  readonly id: string
+  readonly name: string
+  readonly family: Family
+  readonly densityGPerMl: Range
+  /** Only for lumps, pellets and powders measured with a spoon: mass of a level spoonful over its volume. */
+  readonly bulkDensityGPerMl?: Range
+  /** One drop from a common dropper, ml; uncalibrated, so half to double. Absent: cannot be counted in drops. */
+  readonly dropMl?: number
+  /** Mass fractions over the classes; only those above 0 are listed. */
+  readonly shares: Partial<Shares>
+  /** Touch-dry speed, raw linseed = 1; of a prepared material, that of its oil and alkyd. */
+  readonly rate?: Range
+  /** Stretch of a cured film relative to raw linseed (science.md, flexPlain). */
+  readonly flexFactor?: number
+  /** g oil per 100 g powder, rub-out. */
+  readonly oilAbsorption?: Range
+  readonly sinkingTendency?: number
+  readonly transparency?: 'opaque' | 'semi' | 'transparent'
+  readonly pigmentCode?: string
+  /** Metal in a drier as supplied, % by mass, and the most that is advised on oil and alkyd, % by mass. */
+  readonly metalPercent?: number
+  readonly maxMetalPercent?: number
+  readonly flashPointC?: number
+  readonly hazard?: string
+  readonly confidence: 'high' | 'medium' | 'low'
+  readonly sourceKind: string
+  readonly notes: string
+}
+
+export const noShares: Shares = Object.freeze(Object.fromEntries(classNames.map((name) => [name, 0])) as Record<ClassName, number>)
+
+/** A share record from a function of the class. */
+export const sharesOf = (value: (name: ClassName) => number): Shares =>
+  Object.fromEntries(classNames.map((name) => [name, value(name)])) as Record<ClassName, number>
+
+export const sumOf = (shares: Shares, names: readonly ClassName[] = classNames): number => names.reduce((sum, name) => sum + shares[name], 0)
+
+/** The same proportions adding up to 1; all zero when there is nothing. */
+export function normalised(shares: Shares): Shares {
+  const total = sumOf(shares)
+  return total > 0 ? sharesOf((name) => shares[name] / total) : noShares
+}
+
+/** True volume of each class in `massG` of a material, ml; together they fill the material's own volume. */
+export function classVolumesMl(material: Material, massG: number): Shares {
+  const apart = sharesOf((name) => (material.shares[name] ?? 0) / classDensityGPerMl[name])
+  const fit = massG / material.densityGPerMl.mid / sumOf(apart)
+  return sharesOf((name) => apart[name] * fit)
+}

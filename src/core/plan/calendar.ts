@@ -1,0 +1,35 @@
+/** Days counted from 1 January 1970 in the studio's own time; 0.5 is noon. No clock and no time zone in here. */
+
+/** "2026-11-24" is the start of that day; "2026-11-24T15:00" is 0.625 of it later. Null when it is not a date. */
+export function dayOf(iso: string): number | null {
+  const match = /^(\d{4})-(\d{2})-(\d{2})(?:T(\d{2}):(\d{2}))?/.exec(iso)
+  if (!match) return null
+  const [year, month, day, hour, minute] = [1, 2, 3, 4, 5].map((group) => Number(match[group] ?? 0)) as [number, number, number, number, number]
+  const time = Date.UTC(year, month - 1, day)
+  const back = new Date(time)
+  if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== day || hour > 23 || minute > 59) return null
+  return time / 864e5 + (hour + minute / 60) / 24
+}
+
+/** The date a day falls on, "2026-11-24". */
+export const dateOf = (day: number): string => new Date(Math.floor(day) * 864e5).toISOString().slice(0, 10)
+
+/** The minute a day stands for, "2026-11-24T15:00". */
+export const minuteOf = (day: number): string => new Date(Math.round(day * 1440) * 6e4).toISOString().slice(0, 16)
+
+/** 0 Monday to 6 Sunday. */
+export const weekdayOf = (day: number): number => (((Math.floor(day) + 3) % 7) + 7) % 7
+
+/** The hour at which planned work is taken to begin: ten in the morning. */
+export const morning = 10 / 24
+
+/**
+ * The first morning at or after `day` on a weekday the studio works. `worked` holds seven flags from Monday.
+ * With no working day at all, every day counts.
+ */
+export function nextWorkingMorning(day: number, worked: readonly boolean[]): number {
+  const any = worked.some(Boolean)
+  let date = Math.floor(day) + morning >= day ? Math.floor(day) : Math.floor(day) + 1
+  while (any && !worked[weekdayOf(date)]) date++
+  return date + morning
+}

@@ -1,0 +1,54 @@
+import { z } from 'zod'
+import { practices } from '../core/soundness/practice.ts'
+import { supports } from '../core/soundness/support.ts'
+import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
+import { materialRecipeSchema, mixtureSchema } from './recipe.ts'
+
+/** Bodies of the stateless computations (architecture.md, Interfaces that stay stable). */
+
+const appliedDay = z.number().min(0).max(7300)
+const mostLayers = 60
+const factor = z.number().min(0.01).max(50)
+
+const inOrder = (layers: readonly { appliedDay: number }[]): boolean => layers.every((layer, index) => index === 0 || layer.appliedDay >= layers[index - 1]!.appliedDay)
+const outOfOrder = 'List the layers bottom first: appliedDay may not go down.'
+
+export const mediumRequest = materialRecipeSchema
+
+export const filmRequest = mixtureSchema.extend({ suctionUm: z.number().min(0).max(2000).optional() })
+
+const cureLayer = z.object({
+  thicknessUm: thicknessUmSchema,
+  rate: z.number().min(0.001).max(50),
+  q: z.number().min(0.02).max(1),
+  appliedDay,
+  start: factor.optional(),
+  through: factor.optional(),
+})
+export const cureRequest = z.object({
+  climate: climateSchema.optional(),
+  layers: z.array(cureLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+  untilDay: z.number().min(0).max(7300),
+})
+
+export const mismatchRequest = z.object({
+  climate: climateSchema.optional(),
+  layers: z.array(cureLayer.extend({ flex: z.number().min(0.01).max(5).nullable() })).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+})
+
+const stackLayer = z.union([
+  mixtureSchema.extend({ name: nameSchema.optional(), appliedDay, rateTimes: factor.optional() }),
+  z.object({ name: nameSchema.optional(), clear: idSchema, wetThicknessUm: thicknessUmSchema, appliedDay, rateTimes: factor.optional() }),
+])
+const oneOf = <Item extends { readonly id: string }>(items: readonly Item[]) => z.enum(items.map(({ id }) => id) as [string, ...string[]])
+
+export const soundnessRequest = z.object({
+  support: oneOf(supports),
+  practice: oneOf(practices).optional(),
+  climate: climateSchema.optional(),
+  groundSuctionUm: z.number().min(0).max(2000).optional(),
+  layers: z.array(stackLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+})
+
+export type SoundnessRequest = z.infer<typeof soundnessRequest>
+export type FilmRequest = z.infer<typeof filmRequest>

@@ -1,0 +1,65 @@
+import { daysAtChance } from '../core/cure/forecast.ts'
+import type { Shelf } from '../core/materials/shelf.ts'
+import { dateOf, nextWorkingMorning } from '../core/plan/calendar.ts'
+import { assess, solve } from './assess.ts'
+import type { AssessedFinding, Assessment, Picture, SolvedArea } from './assess.ts'
+import type { LayerDocument } from './studio.ts'
+
+/** A change to one unpainted layer that clears a finding, tried on the whole picture before it is offered. */
+export interface LayerMend {
+  readonly layerId: string
+  readonly change: Partial<Pick<LayerDocument, 'plannedOn' | 'medium'>>
+  readonly kind: 'wait' | 'medium'
+  /** For a wait: the date. For a medium: its share of the mix by volume. */
+  readonly to: string | number
+}
+
+const gravity = { note: 0, watch: 1, unsound: 2 } as const
+
+/** Medium shares tried, of the mix by volume, least first. */
+const shares = [0.025, 0.05, 0.1, 0.15, 0.2, 0.25, 0.33, 0.4, 0.5]
+
+/**
+ * The smallest change that takes this finding away without making any other worse: more medium first, a later date last.
+ * Null when neither does, or when the layer is already painted.
+ */
+export function mendOf(finding: AssessedFinding, picture: Picture, assessment: Assessment, shelf: Shelf): LayerMend | null {
+  const layer = picture.layers[finding.layer]!
+  if (layer.paintedAt) return null
+  for (const mend of [...moreMedium(finding, picture, layer), ...laterDates(finding, picture, assessment)]) {
+    const changed = { ...picture, layers: picture.layers.map((one) => (one.id === mend.layerId ? { ...one, ...mend.change } : one)) }
+    const solved: readonly SolvedArea[] | null = solve(changed, shelf)
+    if (solved && clears(finding, assessment, assess(changed, shelf, solved))) return mend
+  }
+  return null
+}
+
+function clears(finding: AssessedFinding, before: Assessment, after: Assessment): boolean {
+  const same = (a: AssessedFinding, b: AssessedFinding): boolean => a.rule === b.rule && a.layerId === b.layerId
+  if (after.findings.some((one) => same(one, finding) && one.severity !== 'note')) return false
+  return after.findings.every((one) => gravity[one.severity] <= Math.max(0, ...before.findings.filter((other) => same(one, other)).map(({ severity }) => gravity[severity])))
+}
+
+function moreMedium(finding: AssessedFinding, picture: Picture, layer: LayerDocument): readonly LayerMend[] {
+  if (finding.rule !== 'fat-over-lean' && finding.rule !== 'underbound') return []
+  const mediumId = layer.medium?.mediumId ?? picture.mediums[0]?.id
+  if (!mediumId) return []
+  const paint = layer.paints.reduce((sum, { parts }) => sum + parts, 0)
+  const now = layer.medium?.parts ?? 0
+  return shares
+    .map((share) => ({ share, parts: Number(((share / (1 - share)) * paint).toPrecision(3)) }))
+    .filter(({ parts }) => parts > now)
+    .map(({ share, parts }) => ({ layerId: layer.id, kind: 'medium', to: share, change: { medium: { mediumId, parts } } }))
+}
+
+function laterDates(finding: AssessedFinding, picture: Picture, assessment: Assessment): readonly LayerMend[] {
+  if (finding.under === undefined) return []
+  const under = assessment.layers[finding.under]!
+  const now = assessment.layers[finding.layer]!.date.day
+  const waits = [daysAtChance(under.forecast, 'touch', 0.8), daysAtChance(under.forecast, 'firm', 0.5), daysAtChance(under.forecast, 'firm', 0.8), daysAtChance(under.forecast, 'varnishSoft', 0.5), daysAtChance(under.forecast, 'cured', 0.5)]
+  return waits
+    .filter((wait) => wait !== null)
+    .map((wait) => nextWorkingMorning(Math.max(under.date.day + wait, assessment.workingTime.today), picture.settings.workingDays))
+    .filter((day) => day > now + 0.5)
+    .map((day) => ({ layerId: finding.layerId, kind: 'wait', to: dateOf(day), change: { plannedOn: dateOf(day) } }))
+}

@@ -1,0 +1,39 @@
+import { z } from 'zod'
+import type { ZodType } from 'zod'
+import { cureRequest, filmRequest, mediumRequest, mismatchRequest, soundnessRequest } from './compute.ts'
+import { orderRequest, paintedRequest, removeRequest, saveLayerRequest, saveMediumRequest, savePaintingRequest, saveSettingsRequest, touchRequest, undoRequest } from './requests.ts'
+
+const error = { description: 'Refused: error.message says what to change, error.issues where.' }
+
+const takes = (summary: string, schema: ZodType, path: readonly string[] = []) => ({
+  summary,
+  parameters: path.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
+  requestBody: { required: true, content: { 'application/json': { schema: z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) } } },
+  responses: { 200: { description: 'Done.', content: { 'application/json': {} } }, 404: error, 409: error, 413: error, 422: error },
+})
+
+/** The HTTP interface, from the same schemas that check every body. */
+export const openApi = {
+  openapi: '3.1.0',
+  info: { title: 'Grelta', version: '0.1.0', description: 'Mediums, layers, drying and dates for studio oil painters. Every value is typical or an estimate.' },
+  paths: {
+    '/api/compute/medium': { post: takes('What a recipe is as measured, wet and dry', mediumRequest) },
+    '/api/compute/film': { post: takes('The film that paint, medium and thinner dry to', filmRequest) },
+    '/api/compute/cure': { post: takes('Days until each layer reaches each state', cureRequest) },
+    '/api/compute/mismatch': { post: takes('How badly layers move against one another', mismatchRequest) },
+    '/api/compute/soundness': { post: takes('Verdict and findings for a stack of layers', soundnessRequest) },
+    '/api/mediums': { put: takes('Add or change a medium', saveMediumRequest) },
+    '/api/mediums/{id}': { delete: takes('Remove a medium', removeRequest, ['id']) },
+    '/api/paintings': { put: takes('Begin or change a painting', savePaintingRequest) },
+    '/api/paintings/{id}': { delete: takes('Remove a painting and its layers', removeRequest, ['id']) },
+    '/api/paintings/{id}/order': { put: takes('Put the layers in this order, bottom first', orderRequest, ['id']) },
+    '/api/layers': { put: takes('Add or change a layer', saveLayerRequest) },
+    '/api/layers/{id}': { delete: takes('Remove a layer', removeRequest, ['id']) },
+    '/api/layers/{id}/painted': { post: takes('Log a layer as painted', paintedRequest, ['id']) },
+    '/api/layers/{id}/touch': { post: takes('Log how a layer feels to the touch', touchRequest, ['id']) },
+    '/api/settings': { put: takes('Change the studio', saveSettingsRequest) },
+    '/api/undo': { post: takes('Take back one event', undoRequest) },
+    '/api/calendar.ics': { get: { summary: 'The plan as an iCalendar file', responses: { 200: { description: 'text/calendar' } } } },
+    '/api/health': { get: { summary: 'Answers once the studio is open', responses: { 200: { description: 'ok' } } } },
+  },
+}

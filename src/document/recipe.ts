@@ -1,0 +1,37 @@
+import { z } from 'zod'
+import { amountSchema, idSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
+
+export const mostLines = 200
+
+export const materialLineSchema = amountSchema.extend({ material: idSchema })
+export const recipeLineSchema = z.union([materialLineSchema, amountSchema.extend({ medium: idSchema })])
+
+const recipeRest = {
+  partsBy: z.enum(['volume', 'weight']).optional(),
+  partSize: amountSchema.optional(),
+  scaleTo: amountSchema.optional(),
+}
+/** A recipe as stored: it may be empty while it is being written, and its lines may name other media. */
+export const recipeSchema = z.object({ lines: z.array(recipeLineSchema).max(mostLines), ...recipeRest })
+/** A recipe as sent to be computed: materials only, at least one. */
+export const materialRecipeSchema = z.object({ lines: z.array(materialLineSchema).min(1, 'Send at least one line.').max(mostLines), ...recipeRest })
+
+export const mediumSchema = z.object({ id: idSchema, name: nameSchema, recipe: recipeSchema, note: noteSchema.default('') })
+export type MediumDocument = z.infer<typeof mediumSchema>
+
+export const tubeSchema = z.object({
+  pigments: z.array(z.object({ pigment: idSchema, share: z.number().positive('A share must be above zero.').max(1e6) })).min(1, 'Name at least one pigment.').max(12),
+  oil: idSchema,
+  grind: z.number().min(0.2).max(5).optional(),
+  oilMassPercent: z.number().min(1).max(95).optional(),
+})
+export const paintSchema = tubeSchema.extend({ parts: partsSchema })
+export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
+
+/** A mixture on its way to becoming a film. */
+export const mixtureSchema = z.object({
+  paints: z.array(paintSchema).max(20),
+  medium: materialRecipeSchema.extend({ parts: partsSchema }).optional(),
+  thinner: thinnerSchema.optional(),
+  wetThicknessUm: thicknessUmSchema,
+})

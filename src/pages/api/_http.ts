@@ -1,0 +1,62 @@
+import { z } from 'zod'
+import type { ZodType } from 'zod'
+import { Invalid } from '../../studio/compute.ts'
+import { StaleWrite } from '../../store/history.ts'
+import { Refused } from '../../studio/writing.ts'
+
+/** Largest body taken, bytes. */
+const mostBytes = 1_000_000
+
+const headers = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' }
+export const json = (value: unknown, status = 200): Response => new Response(JSON.stringify(value), { status, headers })
+
+interface Problem {
+  readonly path: string
+  readonly message: string
+}
+
+export const problem = (status: number, code: string, message: string, issues: readonly Problem[] = [], more: object = {}): Response =>
+  json({ error: { code, message, issues, ...more } }, status)
+
+const written = (path: readonly PropertyKey[]): string => path.map(String).join('.')
+
+const invalid = (issues: readonly { path: readonly PropertyKey[]; message: string }[]): Response =>
+  problem(422, 'invalid', issues[0]?.message ?? 'This body cannot be used.', issues.map(({ path, message }) => ({ path: written(path), message })))
+
+class TooLarge extends Error {}
+
+async function bodyOf(request: Request): Promise<unknown> {
+  const parts: Uint8Array[] = []
+  let size = 0
+  for await (const part of request.body ?? []) {
+    size += part.byteLength
+    if (size > mostBytes) throw new TooLarge()
+    parts.push(part)
+  }
+  return JSON.parse(new TextDecoder().decode(Buffer.concat(parts)))
+}
+
+/** Reads a body of this shape, answers with what `use` makes of it, and turns every refusal into words. */
+export async function answer<Body>(request: Request, schema: ZodType<Body>, use: (body: Body) => unknown): Promise<Response> {
+  try {
+    const parsed = schema.safeParse(await bodyOf(request))
+    if (!parsed.success) return invalid(flat(parsed.error.issues))
+    return json(await use(parsed.data))
+  } catch (error) {
+    if (error instanceof TooLarge) return problem(413, 'too-large', 'The body is over 1 MB. Send less at a time.')
+    if (error instanceof SyntaxError) return problem(422, 'invalid', 'The body is not JSON. Send one JSON object.', [{ path: '', message: error.message }])
+    if (error instanceof Invalid) return invalid(error.issues)
+    if (error instanceof StaleWrite) return problem(409, 'stale', error.message, [], { current: error.current })
+    if (error instanceof Refused) return problem(error.code === 'not-found' ? 404 : 422, error.code, error.message)
+    throw error
+  }
+}
+
+/** Issues inside a union are told for the branch that came closest, so that the message is about what was sent. */
+function flat(issues: readonly z.core.$ZodIssue[]): readonly { path: readonly PropertyKey[]; message: string }[] {
+  return issues.flatMap((issue) => {
+    if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [{ path: issue.path, message: issue.message }]
+    const closest = issue.errors.reduce((best, one) => (one.length < best.length ? one : best))
+    return flat(closest).map(({ path, message }) => ({ path: [...issue.path, ...path], message }))
+  })
+}

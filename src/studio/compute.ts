@@ -1,0 +1,83 @@
+import { filmOf } from '../core/film/film.ts'
+import type { Mixture } from '../core/film/film.ts'
+import { solveCure } from '../core/cure/solver.ts'
+import type { CureLayer } from '../core/cure/solver.ts'
+import type { Climate } from '../core/cure/climate.ts'
+import { libraryShelf } from '../core/materials/shelf.ts'
+import { analyseMedium } from '../core/medium/medium.ts'
+import type { Ingredient } from '../core/medium/medium.ts'
+import type { Recipe } from '../core/medium/recipe.ts'
+import { judge } from '../core/soundness/judge.ts'
+import { mismatchOf, solveToHorizon } from '../core/soundness/mismatch.ts'
+import type { MismatchLayer } from '../core/soundness/mismatch.ts'
+import { practiceOf } from '../core/soundness/practice.ts'
+import { cureLayersOf, filmsOf, layStack } from '../core/soundness/stack.ts'
+import type { StackLayer } from '../core/soundness/stack.ts'
+import { supportOf } from '../core/soundness/support.ts'
+import type { FilmRequest, SoundnessRequest } from '../document/compute.ts'
+
+/** The stateless computations, as sent over HTTP. */
+
+export interface Issue {
+  readonly path: readonly (string | number)[]
+  readonly message: string
+}
+
+/** A body of the right shape that cannot be computed: each issue says where and what to change. */
+export class Invalid extends Error {
+  constructor(readonly issues: readonly Issue[]) {
+    super(issues[0]?.message ?? 'This cannot be computed.')
+  }
+}
+
+export function computeMedium(recipe: Recipe, path: readonly (string | number)[] = []) {
+  const made = analyseMedium(recipe, libraryShelf)
+  if (!made.ok) throw new Invalid(made.problems.map(({ message, line }) => ({ path: line === undefined ? [...path, 'lines'] : [...path, 'lines', line], message })))
+  return made.medium
+}
+
+/** The answer of /api/compute/medium: the medium without what only the core needs. */
+export function mediumAnswer(recipe: Recipe) {
+  const { ingredients: _ingredients, ...answer } = computeMedium(recipe)
+  return answer
+}
+
+function made(request: FilmRequest, path: readonly (string | number)[]): Mixture {
+  const { medium, ...rest } = request
+  if (!medium) return rest
+  const ingredients: readonly Ingredient[] = computeMedium(medium, [...path, 'medium']).ingredients
+  return { ...rest, medium: { ingredients, parts: medium.parts } }
+}
+
+export function computeFilm(request: FilmRequest) {
+  const found = filmOf(made(request, []), libraryShelf)
+  if (!found.ok) throw new Invalid([found])
+  const { more: _more, ...answer } = found.film
+  return answer
+}
+
+export function computeCure({ layers, untilDay, climate }: { layers: readonly CureLayer[]; untilDay: number; climate?: Climate }) {
+  const states = solveCure(layers, untilDay, climate)!.layers
+  return {
+    layers: states.map((days) => ({ touchDays: days.touch, firmDays: days.firm, setDays: days.set, varnishSoftDays: days.varnishSoft, curedDays: days.cured })),
+  }
+}
+
+export const computeMismatch = ({ layers, climate }: { layers: readonly MismatchLayer[]; climate?: Climate }) => mismatchOf(layers, solveToHorizon(layers, climate)!)
+
+export function computeSoundness(request: SoundnessRequest) {
+  const layers = request.layers.map((layer, index): StackLayer => {
+    const { name, appliedDay, rateTimes } = layer
+    const common = { name: name ?? `Layer ${index + 1}`, appliedDay, ...(rateTimes !== undefined && { rateTimes }) }
+    if (!('clear' in layer)) return { ...common, mixture: made(layer, ['layers', index]) }
+    const oil = libraryShelf(layer.clear)
+    if (!oil) throw new Invalid([{ path: ['layers', index, 'clear'], message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.` }])
+    const ingredients = [{ material: oil, massG: oil.densityGPerMl.mid, volumeMl: 1 }]
+    return { ...common, mixture: { paints: [], medium: { ingredients, parts: 1 }, wetThicknessUm: layer.wetThicknessUm } }
+  })
+  const practice = request.practice && practiceOf(request.practice)
+  const stack = { support: supportOf(request.support)!, groundSuctionUm: request.groundSuctionUm ?? 0, layers, ...(practice && { practice }), ...(request.climate && { climate: request.climate }) }
+  const films = filmsOf(stack, libraryShelf)
+  if (!films.ok) throw new Invalid([{ path: ['layers', films.layer, ...films.path], message: films.message }])
+  return judge(layStack(stack, films.films, { solution: solveToHorizon(cureLayersOf(stack, films.films), request.climate)! }))
+}

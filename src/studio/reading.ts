@@ -1,0 +1,72 @@
+import { libraryShelf } from '../core/materials/shelf.ts'
+import { dayOf } from '../core/plan/calendar.ts'
+import { assess, solve } from '../document/assess.ts'
+import type { Assessment, Picture, SolvedArea } from '../document/assess.ts'
+import { defaultSettings } from '../document/studio.ts'
+import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import { dataFolder as folderOf } from '../store/database.ts'
+import type { Database } from '../store/database.ts'
+import { find, list, listOf } from '../store/records.ts'
+
+/** A painting's documents as read, with the revisions a later write must name. */
+export interface LoadedPicture extends Picture {
+  readonly painting: Revised<PaintingDocument>
+  readonly layers: readonly Revised<LayerDocument>[]
+  readonly touchTests: readonly Revised<TouchTest>[]
+  readonly mediums: readonly Revised<MediumDocument>[]
+  readonly settings: Revised<Settings>
+}
+
+export const settingsId = 'studio'
+
+export async function settingsOf(db: Database): Promise<Revised<Settings>> {
+  const found = await find(db, 'setting', settingsId)
+  if (!found) return { ...defaultSettings, revision: 0 }
+  const { id: _id, ...settings } = found
+  return settings
+}
+
+const byPosition = (a: LayerDocument, b: LayerDocument): number => a.position - b.position || a.id.localeCompare(b.id)
+
+/** One painting with all it depends on; null when there is none by that id. */
+export async function loadPicture(db: Database, id: string, now: string): Promise<LoadedPicture | null> {
+  const painting = await find(db, 'painting', id)
+  return painting && (await withParts(db, painting, now, await list(db, 'medium'), await settingsOf(db)))
+}
+
+export async function loadPictures(db: Database, now: string): Promise<readonly LoadedPicture[]> {
+  const [paintings, mediums, settings] = [await list(db, 'painting'), await list(db, 'medium'), await settingsOf(db)]
+  const pictures: LoadedPicture[] = []
+  for (const painting of paintings) pictures.push(await withParts(db, painting, now, mediums, settings))
+  return pictures.sort((a, b) => a.painting.title.localeCompare(b.painting.title))
+}
+
+async function withParts(db: Database, painting: Revised<PaintingDocument>, now: string, mediums: LoadedPicture['mediums'], settings: Revised<Settings>): Promise<LoadedPicture> {
+  const layers = [...(await listOf(db, 'layer', [painting.id]))].sort(byPosition)
+  const touchTests = await listOf(db, 'touch_test', layers.map(({ id }) => id))
+  return { painting, layers, touchTests, mediums, settings, today: dayOf(now)! }
+}
+
+const solvedBefore = new Map<string, readonly SolvedArea[]>()
+const mostRemembered = 200
+
+/** A picture judged with a full solve; solves are remembered for as long as nothing they rest on changes. */
+export function judgedWithSolve(picture: Picture): { readonly assessment: Assessment; readonly solved: readonly SolvedArea[] } {
+  const key = JSON.stringify([picture.painting, picture.layers, picture.touchTests, picture.mediums, picture.settings, Math.floor(picture.today)])
+  let solved = solvedBefore.get(key)
+  if (!solved) {
+    solved = solve(picture, libraryShelf)!
+    if (solvedBefore.size >= mostRemembered) solvedBefore.delete(solvedBefore.keys().next().value!)
+    solvedBefore.set(key, solved)
+  }
+  return { assessment: assess(picture, libraryShelf, solved), solved }
+}
+
+/** All mediums by name, and the settings they are read with. */
+export async function loadMediums(db: Database): Promise<Pick<LoadedPicture, 'mediums' | 'settings'>> {
+  const mediums = [...(await list(db, 'medium'))].sort((a, b) => a.name.localeCompare(b.name))
+  return { mediums, settings: await settingsOf(db) }
+}
+
+export { folderOf }

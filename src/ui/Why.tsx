@@ -1,0 +1,45 @@
+import { Popover } from 'radix-ui'
+import type { ReactNode } from 'react'
+import type { Figure } from '../core/figure.ts'
+import { about } from './format.ts'
+
+/** What a number rests on. */
+export interface Reason {
+  readonly title: string
+  /** How it is computed, in words or a formula. */
+  readonly formula: string
+  readonly figures: readonly Figure[]
+  /** Where the formula comes from, and how sure it is. */
+  readonly source: string
+}
+
+/** A number, or a word, that answers when asked why. */
+export function Why({ reason, children, label, className = '' }: { readonly reason: Reason; readonly children: ReactNode; readonly label?: string; readonly className?: string }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger className={`asks ${className}`} aria-label={label}>
+        {children}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={6} collisionPadding={16} className="z-40 w-[25rem] max-w-[calc(100vw-2rem)] border border-ink bg-sheet p-4 text-ink shadow-[4px_4px_0_var(--wash)]" aria-label={`Why: ${reason.title}`}>
+          <h3 className="text-lg leading-snug">{reason.title}</h3>
+          <p className="mt-1 text-[0.9rem] leading-snug">{reason.formula}</p>
+          <table className="mt-3 w-full text-[0.85rem]">
+            <tbody>
+              {reason.figures.map(({ is, value, unit }) => (
+                <tr key={is} className="border-t border-rule align-top">
+                  <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
+                    {is}
+                  </th>
+                  <td className="py-1 text-right whitespace-nowrap">{value === null ? 'none' : `${about(value, 3)}${unit && ` ${unit}`}`}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{reason.source}</p>
+          <Popover.Arrow className="fill-ink" />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

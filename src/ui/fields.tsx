@@ -1,0 +1,128 @@
+import { useId, useState } from 'react'
+import type { ReactNode } from 'react'
+import { parseNumber } from '../core/measure/parse.ts'
+
+/** The few fields everything is typed into. A field that cannot be understood keeps what was typed and says what to change. */
+
+export function Labelled({ label, hint, children, className = '' }: { readonly label: string; readonly hint?: ReactNode; readonly children: (id: string) => ReactNode; readonly className?: string }) {
+  const id = useId()
+  return (
+    <div className={`flex min-w-0 flex-col ${className}`}>
+      <label htmlFor={id} className="text-[0.8rem] text-soft">
+        {label}
+      </label>
+      {children(id)}
+      {hint && <span className="mt-0.5 text-[0.8rem] leading-tight text-soft">{hint}</span>}
+    </div>
+  )
+}
+
+/** Text that becomes a value, or a sentence saying why not. */
+export type Reading<Value> = { readonly value: Value } | { readonly problem: string }
+
+interface TypedProps<Value> {
+  readonly id?: string
+  readonly label?: string
+  readonly shown: string
+  readonly read: (text: string) => Reading<Value>
+  readonly onValue: (value: Value) => void
+  readonly className?: string
+  readonly inputMode?: 'decimal' | 'text'
+  readonly suffix?: string
+}
+
+/** A text field that passes on only what can be read; `shown` is the value's own spelling. */
+export function TypedField<Value>({ id, label, shown, read, onValue, className = '', inputMode = 'text', suffix }: TypedProps<Value>) {
+  const own = useId()
+  const [typed, setTyped] = useState<string | null>(null)
+  const reading = typed === null ? null : read(typed)
+  const problem = reading && 'problem' in reading ? reading.problem : null
+  return (
+    <span className={`flex min-w-0 flex-col ${className}`}>
+      <span className="flex min-w-0 items-baseline gap-1">
+        <input
+          id={id ?? own}
+          aria-label={label}
+          className="field w-full min-w-0"
+          inputMode={inputMode}
+          autoComplete="off"
+          value={typed ?? shown}
+          aria-invalid={problem !== null}
+          aria-describedby={problem ? `${own}-problem` : undefined}
+          onChange={({ target }) => {
+            setTyped(target.value)
+            const now = read(target.value)
+            if ('value' in now) onValue(now.value)
+          }}
+          onBlur={() => !problem && setTyped(null)}
+        />
+        {suffix && <span className="shrink-0 text-[0.85rem] text-soft">{suffix}</span>}
+      </span>
+      {problem && (
+        <span id={`${own}-problem`} role="alert" className="mt-1 text-[0.8rem] leading-tight text-unsound">
+          {problem}
+        </span>
+      )}
+    </span>
+  )
+}
+
+interface NumberProps {
+  readonly id?: string
+  readonly label?: string
+  readonly value: number | null
+  readonly onValue: (value: number) => void
+  readonly low: number
+  readonly high: number
+  readonly unit?: string
+  readonly className?: string
+}
+
+/** A number between bounds; a comma is a decimal sign. */
+export function NumberField({ value, onValue, low, high, unit = '', ...rest }: NumberProps) {
+  const read = (text: string): Reading<number> => {
+    const number = parseNumber(text)
+    if (number === null) return { problem: text.trim().startsWith('-') ? 'This cannot be below zero.' : 'Write a number, such as 2.5 or 2,5.' }
+    if (number < low || number > high) return { problem: `Between ${low} and ${high}${unit && ` ${unit}`}.` }
+    return { value: number }
+  }
+  return <TypedField {...rest} shown={value === null ? '' : String(Number(value.toPrecision(6)))} read={read} onValue={onValue} inputMode="decimal" suffix={unit} />
+}
+
+export function Choice({
+  id,
+  label,
+  value,
+  onValue,
+  options,
+  className = '',
+}: {
+  readonly id?: string
+  readonly label?: string
+  readonly value: string
+  readonly onValue: (value: string) => void
+  readonly options: readonly { readonly id: string; readonly name: string; readonly group?: string }[]
+  readonly className?: string
+}) {
+  const groups = [...new Set(options.map(({ group }) => group))]
+  return (
+    <select id={id} aria-label={label} className={`field w-full min-w-0 bg-paper ${className}`} value={value} onChange={({ target }) => onValue(target.value)}>
+      {groups.map((group) => {
+        const inside = options
+          .filter((option) => option.group === group)
+          .map((option) => (
+            <option key={option.id} value={option.id}>
+              {option.name}
+            </option>
+          ))
+        return group ? (
+          <optgroup key={group} label={group}>
+            {inside}
+          </optgroup>
+        ) : (
+          inside
+        )
+      })}
+    </select>
+  )
+}

@@ -1,0 +1,44 @@
+import { format, parseISO } from 'date-fns'
+import { dateOf } from '../core/plan/calendar.ts'
+import { about, upperFirst } from '../core/soundness/words.ts'
+
+/** How numbers, shares, days and dates are written on every page. */
+
+export { about, upperFirst }
+
+/** A share of something, in percent; the words after it say of what. */
+export const percentText = (fraction: number): string => {
+  const value = 100 * fraction
+  return `${value >= 10 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'} %`
+}
+
+export const gramsText = (grams: number): string => (grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`)
+export const mlText = (ml: number): string => (ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`)
+export const umText = (um: number): string => (um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`)
+
+export const dayText = (day: number): string => format(parseISO(dateOf(day)), 'EEE d MMM')
+export const dateText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy')
+
+/** A span of days as a painter says it: "9–14 days", "about 1 day", "5–9 months". */
+export function spanText(low: number, high: number): string {
+  if (high >= 120) {
+    const [a, b] = [Math.max(1, Math.round(low / 30.4)), Math.max(1, Math.round(high / 30.4))]
+    return a === b ? `about ${a} months` : `${a}–${b} months`
+  }
+  const [a, b] = [Math.max(0, Math.round(low)), Math.max(1, Math.round(high))]
+  if (a === b) return b === 1 ? 'about 1 day' : `about ${b} days`
+  return `${a}–${b} days`
+}
+
+/** A span of dates: "3–11 Dec", "28 Nov–4 Dec". */
+export function datesText(low: number, high: number): string {
+  const [a, b] = [parseISO(dateOf(low)), parseISO(dateOf(high))]
+  const far = Math.abs(high - low) > 300
+  const last = format(b, far ? 'd MMM yyyy' : 'd MMM')
+  if (dateOf(low) === dateOf(high)) return last
+  const sameMonth = format(a, 'MMM yyyy') === format(b, 'MMM yyyy')
+  return `${format(a, sameMonth ? 'd' : far ? 'd MMM yyyy' : 'd MMM')}–${last}`
+}
+
+/** A material's name without what stands in brackets. */
+export const shortName = (name: string): string => name.replace(/\s*\(.*\)$/, '')

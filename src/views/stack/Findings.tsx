@@ -1,0 +1,72 @@
+import { rules } from '../../core/soundness/rules/index.ts'
+import type { AssessedFinding, Picture } from '../../document/assess.ts'
+import type { LayerMend } from '../../document/mend.ts'
+import { dayOf } from '../../core/plan/calendar.ts'
+import { dayText, percentText } from '../../ui/format.ts'
+import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+import { Why } from '../../ui/Why.tsx'
+
+/** A rule's reason with the numbers this finding used. */
+export function FindingWhy({ finding, className = '' }: { readonly finding: AssessedFinding; readonly className?: string }) {
+  const rule = rules.find(({ id }) => id === finding.rule)!
+  return (
+    <Why reason={{ title: rule.title, formula: finding.message, figures: Object.values(finding.numbers), source: rule.reason }} label={`Why: ${rule.title}`} className={className}>
+      Why
+    </Why>
+  )
+}
+
+/** What a mend would do, in words. */
+export function mendText(mend: LayerMend, picture: Picture): string {
+  const name = picture.layers.find(({ id }) => id === mend.layerId)?.name ?? 'the layer'
+  if (mend.kind === 'wait') return `Wait with ${name} until ${dayText(dayOf(String(mend.to))!)}`
+  return `Let the medium be ${percentText(Number(mend.to))} of the mix by volume in ${name}`
+}
+
+interface FindingsProps {
+  readonly findings: readonly AssessedFinding[]
+  readonly mends: readonly (LayerMend | null)[] | null
+  readonly picture: Picture
+  readonly selected: string | null
+  readonly onSelect: (layerId: string) => void
+  readonly onMend: (mend: LayerMend) => void
+}
+
+/** Findings, gravest first, each with its reason, its number and what would mend it. */
+export function Findings({ findings, mends, picture, selected, onSelect, onMend }: FindingsProps) {
+  if (findings.length === 0) return <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
+  return (
+    <ul className="flex flex-col gap-3">
+      {findings.map((finding, index) => {
+        const mend = mends?.[index] ?? null
+        return (
+          <li key={`${finding.rule}-${finding.layerId}-${finding.underId}`} className={`border-l-2 pl-3 ${finding.layerId === selected ? 'border-ink' : 'border-rule'}`}>
+            <p className="leading-snug">
+              <span className={`mr-1.5 inline-flex items-center gap-1 font-read ${verdictColour(finding.severity)}`}>
+                <VerdictMark verdict={finding.severity} size={12} /> {verdictWords[finding.severity]}.
+              </span>
+              {finding.message}
+              {finding.area && <span className="text-soft"> ({finding.area})</span>}
+            </p>
+            <p className="mt-0.5 flex flex-wrap items-baseline gap-x-4 text-[0.9rem] text-soft">
+              {mend && (
+                <span>
+                  {mendText(mend, picture)}.{' '}
+                  <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
+                    Do that
+                  </button>
+                </span>
+              )}
+              {finding.layerId !== selected && (
+                <button type="button" className="min-h-6 link" onClick={() => onSelect(finding.layerId)}>
+                  Show the layer
+                </button>
+              )}
+              <FindingWhy finding={finding} />
+            </p>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}

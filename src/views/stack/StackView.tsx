@@ -1,0 +1,299 @@
+import { Plus, Undo2 } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import { libraryShelf } from '../../core/materials/shelf.ts'
+import { dayOf } from '../../core/plan/calendar.ts'
+import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
+import { assess } from '../../document/assess.ts'
+import type { Assessment, Picture, SolvedArea } from '../../document/assess.ts'
+import type { LayerMend } from '../../document/mend.ts'
+import type { LayerDocument } from '../../document/studio.ts'
+import type { LoadedPicture } from '../../studio/reading.ts'
+import { send } from '../../ui/client.ts'
+import { datesText, dayText, percentText } from '../../ui/format.ts'
+import { Toasts } from '../../ui/Toasts.tsx'
+import { TouchButtons } from '../../ui/TouchButtons.tsx'
+import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+import { Drawing } from './Drawing.tsx'
+import { Findings, FindingWhy, mendText } from './Findings.tsx'
+import { LayerEditor } from './LayerEditor.tsx'
+import { PaintingHead } from './PaintingHead.tsx'
+import { usePicture } from './usePicture.ts'
+import type { EditedPicture } from './usePicture.ts'
+import { useSolve } from './useSolve.ts'
+
+interface StackProps {
+  readonly initial: LoadedPicture
+  readonly initialSolved: readonly SolvedArea[]
+}
+
+/** One painting: its section, its fat stair and its drying, what is found in it, and the layer being described. */
+export function StackView({ initial, initialSolved }: StackProps) {
+  const edited = usePicture(initial)
+  const { picture } = edited
+  const { solved, of, mends } = useSolve(picture, initialSolved)
+  const assessment = useMemo(() => assess(picture, libraryShelf, solved), [picture, solved])
+  const [chosen, setChosen] = useState<string | null>(null)
+  const firstUnpainted = picture.layers.find(({ paintedAt }) => !paintedAt) ?? picture.layers.at(-1)
+  const selected = picture.layers.some(({ id }) => id === chosen) ? chosen : (firstUnpainted?.id ?? null)
+  const index = picture.layers.findIndex(({ id }) => id === selected)
+  const layer = picture.layers[index]
+
+  const add = (): void => {
+    const top = picture.layers.at(-1)
+    const next = newLayer(picture.painting.id, (top?.position ?? -1) + 1, picture.layers.length)
+    void edited.act(() => send('PUT', '/api/layers', { layer: next, seen: null })).then((ok) => ok && setChosen(next.id))
+  }
+  const order = (ids: readonly string[]): void => void edited.act(() => send('PUT', `/api/paintings/${picture.painting.id}/order`, { layerIds: ids }))
+  const move = (by: 1 | -1): void => {
+    const ids = picture.layers.map(({ id }) => id)
+    const [id] = ids.splice(index, 1)
+    ids.splice(index + by, 0, id!)
+    order(ids)
+  }
+  const mend = ({ layerId, change }: LayerMend): void => {
+    edited.editLayer(layerId, change)
+    setChosen(layerId)
+  }
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName)
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) edited.undo()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [edited])
+
+  return (
+    <>
+      <header className="grid gap-x-10 gap-y-4 border-b border-rule pb-4 lg:grid-cols-[1fr_minmax(24rem,34rem)]">
+        <PaintingHead
+          painting={picture.painting}
+          onChange={edited.editPainting}
+          onRemove={() =>
+            void send('DELETE', `/api/paintings/${picture.painting.id}`, { seen: picture.painting.revision }).then((reply) => {
+              if (reply.ok) window.location.assign(`/paintings?removed=${reply.value.event}`)
+            })
+          }
+        />
+        <TopLine picture={picture} assessment={assessment} mends={of === picture ? mends : null} onMend={mend} />
+      </header>
+      <Status edited={edited} refining={of !== null && of !== picture} onAdd={add} />
+      {picture.layers.length === 0 ? (
+        <div className="grid grid-cols-[190px_1fr] items-end gap-8 py-6">
+          <Drawing picture={picture} assessment={assessment} selected={null} onSelect={setChosen} onOrder={order} />
+        </div>
+      ) : (
+        <Drawing picture={picture} assessment={assessment} selected={selected} onSelect={setChosen} onOrder={order} />
+      )}
+      <Legend />
+      <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
+        <section aria-label="Findings">
+          <h2 className="mb-3 text-xl">What is found</h2>
+          <Findings findings={assessment.findings} mends={of === picture ? mends : null} picture={picture} selected={selected} onSelect={setChosen} onMend={mend} />
+          <Finish picture={picture} assessment={assessment} />
+          <Caution picture={picture} />
+        </section>
+        {layer ? (
+          <LayerEditor
+            key={layer.id}
+            layer={layer}
+            assessed={assessment.layers[index]!}
+            mediums={picture.mediums}
+            settings={picture.settings}
+            canRise={index < picture.layers.length - 1}
+            canSink={index > 0}
+            onChange={(change) => edited.editLayer(layer.id, change)}
+            onMove={move}
+            onRemove={() => void edited.act(() => send('DELETE', `/api/layers/${layer.id}`, { seen: layer.revision }))}
+            actions={<LayerActions key={layer.id} layer={layer} edited={edited} />}
+          />
+        ) : (
+          <section aria-label="First layer">
+            <p className="font-read text-xl">Nothing is painted or planned yet.</p>
+            <p className="mt-1 text-soft">Describe the first layer: what paint, how much medium, how thick. The rest follows from it.</p>
+            <button type="button" className="button button-ink mt-4 min-h-11" onClick={add}>
+              Add the first layer
+            </button>
+          </section>
+        )}
+      </div>
+      <Toasts />
+    </>
+  )
+}
+
+const newLayer = (paintingId: string, position: number, count: number): LayerDocument => ({
+  id: crypto.randomUUID(),
+  paintingId,
+  position,
+  name: count === 0 ? 'First layer' : `Layer ${count + 1}`,
+  areas: [],
+  paints: [{ pigments: [{ pigment: count === 0 ? 'pbr7_burnt_umber' : 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined', grind: 1.25, parts: 1 }],
+  medium: null,
+  thinner: null,
+  wetThicknessUm: count === 0 ? 15 : 70,
+  ridgeWetUm: null,
+  wetInWet: false,
+  plannedOn: null,
+  paintedAt: null,
+  usedMedium: null,
+  note: '',
+})
+
+interface TopLineProps {
+  readonly picture: Picture
+  readonly assessment: Assessment
+  readonly mends: readonly (LayerMend | null)[] | null
+  readonly onMend: (mend: LayerMend) => void
+}
+
+/** The answer a painter came for: is it sound, and if not what is the smallest change that makes it so. */
+function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
+  const { verdict, findings } = assessment
+  if (picture.layers.length === 0) return <div />
+  const worst = findings.find(({ severity }) => severity === verdict)
+  const at = worst ? findings.indexOf(worst) : -1
+  const mend = at >= 0 ? (mends?.[at] ?? null) : null
+  const next = picture.layers.findIndex(({ paintedAt }) => !paintedAt)
+  const date = assessment.layers[next]?.date
+  return (
+    <div className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`} aria-live="polite">
+      <p className="font-read text-[1.2rem] leading-snug">
+        <span className={`mr-1.5 inline-flex items-center gap-1.5 ${verdictColour(verdict)}`}>
+          <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
+        </span>
+        {worst ? worst.message : 'Every layer is sound over what lies under it.'}
+      </p>
+      <p className="mt-1 flex flex-wrap gap-x-4 gap-y-1 text-soft">
+        {mend && (
+          <span>
+            {mendText(mend, picture)}.{' '}
+            <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
+              Do that
+            </button>
+          </span>
+        )}
+        {worst && <FindingWhy finding={worst} />}
+        {date && (
+          <span>
+            Next: {picture.layers[next]!.name}, {date.source === 'unknown' ? 'no date, as what lies under it may never be ready' : date.source === 'planned' ? `planned for ${dayText(date.day)}` : Math.floor(date.day) <= Math.floor(picture.today) ? 'from today' : `from ${dayText(date.day)}`}
+          </span>
+        )}
+      </p>
+    </div>
+  )
+}
+
+function Status({ edited, refining, onAdd }: { readonly edited: EditedPicture; readonly refining: boolean; readonly onAdd: () => void }) {
+  const words = { saved: refining ? 'Saved · refining the dates' : 'Saved', waiting: refining ? 'Refining the dates' : 'Saving', unreachable: 'Not saved yet', refused: 'Not saved' }
+  const { conflict, message } = edited
+  return (
+    <div className="py-2">
+      <div className="flex min-h-10 items-center gap-4">
+        <button type="button" className="button" onClick={onAdd}>
+          <Plus size={16} aria-hidden="true" /> Layer on top
+        </button>
+        <button type="button" className="inline-flex min-h-9 items-center gap-1.5 disabled:text-soft" disabled={!edited.canUndo} onClick={edited.undo}>
+          <Undo2 size={15} aria-hidden="true" /> Undo
+        </button>
+        <a className="link" href="/api/calendar.ics">
+          Calendar file
+        </a>
+        <span role="status" className="ml-auto text-[0.85rem] text-soft">
+          {words[edited.saving]}
+        </span>
+      </div>
+      {message && (
+        <p role="alert" className="mt-1 border-l-[3px] border-unsound bg-sheet px-3 py-2">
+          {message}
+        </p>
+      )}
+      {conflict && (
+        <div role="alertdialog" aria-label="Changed in two places" className="mt-1 border-l-[3px] border-watch bg-sheet px-3 py-2">
+          <p>
+            {conflict.theirs ? `${conflict.mine.name} was changed in another window since you opened it here.` : `${conflict.mine.name} was removed in another window.`} What you typed is kept until you choose.
+          </p>
+          <p className="mt-2 flex gap-3">
+            {conflict.theirs && (
+              <button type="button" className="button" onClick={() => edited.resolve('mine')}>
+                Keep what I typed here
+              </button>
+            )}
+            <button type="button" className="button" onClick={() => edited.resolve('theirs')}>
+              {conflict.theirs ? 'Take the other version' : 'Let it go'}
+            </button>
+          </p>
+        </div>
+      )}
+    </div>
+  )
+}
+
+function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readonly edited: EditedPicture }) {
+  const [touching, setTouching] = useState(false)
+  const post = (path: string, body: object): Promise<boolean> => edited.act(() => send('POST', `/api/layers/${layer.id}/${path}`, body))
+  if (!layer.paintedAt)
+    return (
+      <button type="button" className="button button-ink min-h-11" onClick={() => void post('painted', {})}>
+        Painted just now
+      </button>
+    )
+  return touching ? (
+    <TouchButtons
+      onFeel={(feel) => {
+        setTouching(false)
+        void post('touch', { feel })
+      }}
+    />
+  ) : (
+    <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
+      Touch test
+    </button>
+  )
+}
+
+function Finish({ picture, assessment }: { readonly picture: Picture; readonly assessment: Assessment }) {
+  const days = useMemo(() => (picture.layers.length > 0 ? simulateReaching(assessment.layers.map(({ step }) => step), 'firm', assessment.workingTime, 1000) : null), [picture, assessment])
+  if (!days || days.length === 0) return null
+  const { deadline } = picture.painting
+  return (
+    <p className="mt-5 border-t border-rule pt-3">
+      Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
+      {deadline && <> Firm by {dayText(dayOf(deadline)!)}: {percentText(shareBy(days, dayOf(deadline)! + 1))} likely.</>} <span className="text-soft">Estimate.</span>
+    </p>
+  )
+}
+
+/** The cautions that belong to what is in the layers, and no others. */
+function Caution({ picture }: { readonly picture: Picture }) {
+  const ids = picture.layers.flatMap(({ paints, thinner }) => [...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)), ...(thinner ? [thinner.material] : [])])
+  const hazards = [...new Set(ids.flatMap((id) => libraryShelf(id)?.hazard?.split(/[,;] /) ?? []))].filter((hazard) => /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard))
+  return (
+    <p className="mt-3 text-[0.85rem] leading-snug text-soft">
+      {hazards.length > 0 && <>In these layers: {hazards.join(', ')}. Keep it off the skin and out of the air, and never sand it dry. </>}
+      Oily rags heat themselves: spread them flat outdoors or keep them under water in a lidded metal can. The safety data sheet and local rules come first.
+    </p>
+  )
+}
+
+function Legend() {
+  return (
+    <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-1 text-[0.82rem] text-soft" aria-label="Legend">
+      <Key label="painted"><circle cx="8" cy="7" r="5" fill="var(--ink)" /></Key>
+      <Key label="planned"><circle cx="8" cy="7" r="5" fill="none" stroke="var(--ink)" strokeWidth="1.5" /></Key>
+      <Key label="touch dry, 8 times in 10" wide><rect y="2" width="26" height="10" fill="var(--soft)" opacity="0.75" /></Key>
+      <Key label="firm, 8 times in 10" wide><rect y="0" width="26" height="14" fill="var(--stone)" opacity="0.5" /></Key>
+      <Key label="touch test: passed, not yet" wide><circle cx="6" cy="7" r="4" fill="var(--ink)" /><circle cx="19" cy="7" r="3.4" fill="none" stroke="var(--ink)" strokeWidth="1.5" /></Key>
+      <li>Light strokes in the section: still soft. Thickness on a square-root scale. Days and fatness are estimates.</li>
+    </ul>
+  ) // prettier-ignore
+}
+
+const Key = ({ label, children, wide = false }: { readonly label: string; readonly children: React.ReactNode; readonly wide?: boolean }) => (
+  <li className="flex items-center gap-1.5">
+    <svg width={wide ? 26 : 16} height="14" aria-hidden="true">
+      {children}
+    </svg>
+    {label}
+  </li>
+)

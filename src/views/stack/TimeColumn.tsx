@@ -1,0 +1,105 @@
+import { addMonths, differenceInCalendarDays, format, parseISO, startOfMonth } from 'date-fns'
+import { daysAtChance } from '../../core/cure/forecast.ts'
+import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import type { Picture } from '../../document/assess.ts'
+import type { StateId } from '../../core/cure/states.ts'
+import { dayText } from '../../ui/format.ts'
+import type { LayerRow } from './rows.ts'
+
+interface TimeProps {
+  readonly rows: readonly LayerRow[]
+  readonly picture: Picture
+  readonly rowPx: number
+}
+
+/** From and to which day the drawing runs: all that is painted, planned and due, and every layer firm. */
+export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly [number, number] {
+  const starts = rows.map(({ assessed }) => assessed.date.day)
+  const ends = rows.map(({ assessed }) => assessed.date.day + Math.min(400, daysAtChance(assessed.forecast, 'firm', 0.9) ?? 60))
+  const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : -Infinity
+  const first = Math.min(picture.today, ...starts)
+  const last = Math.max(picture.today + 20, deadline, ...ends)
+  const margin = (last - first) * 0.05
+  return [first - margin * 2.6, last + margin]
+}
+
+/** The same layers along time: painted or planned, touch dry, firm, each with its range. */
+export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
+  const [from, to] = timeSpan(rows, picture)
+  const at = (day: number): string => `${(100 * Math.min(1, Math.max(0, (day - from) / (to - from)))).toFixed(2)}%`
+  const wide = (days: number): string => `${((100 * days) / (to - from)).toFixed(2)}%`
+  const height = rows.length * rowPx
+  const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : null
+  return (
+    <svg width="100%" height={height + 44} className="block overflow-visible" role="img" aria-label="Drying along time: when each layer is painted, touch dry and firm, from the surface down">
+      {monthsIn(from, to).map(({ day, name }) => (
+        <g key={day}>
+          <line x1={at(day)} x2={at(day)} y1={0} y2={height} stroke="var(--rule)" />
+          <text x={at(day)} dx={4} y={height + 16} className="fill-soft text-[11.5px]">
+            {name}
+          </text>
+        </g>
+      ))}
+      {rows.map((row, index) => {
+        const middle = (index + 0.5) * rowPx
+        const { date, forecast } = row.assessed
+        const painted = row.layer.paintedAt !== null
+        const band = (state: StateId): readonly [number, number] | null => {
+          const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
+          return low === null || high === null ? null : [date.day + low, Math.min(date.day + high, to)]
+        }
+        const [touch, firm] = [band('touch'), band('firm')]
+        return (
+          <g key={row.layer.id}>
+            <line x1={at(date.day)} x2={at(firm?.[1] ?? touch?.[1] ?? to)} y1={middle} y2={middle} stroke="var(--stone)" />
+            {touch && <Band x={at(touch[0])} width={wide(Math.max(touch[1] - touch[0], (to - from) / 250))} y={middle - 6} height={12} solid />}
+            {firm && <Band x={at(firm[0])} width={wide(Math.max(firm[1] - firm[0], (to - from) / 250))} y={middle - 9} height={18} />}
+            {!touch && (
+              <text x={at(date.day)} dx={12} y={middle - 6} className="fill-unsound text-[12px]">
+                may never harden
+              </text>
+            )}
+            {picture.touchTests
+              .filter(({ layerId }) => layerId === row.layer.id)
+              .map(({ id, at: when, feel }) => (
+                <g key={id} className="text-ink">
+                  <line x1={at(dayOf(when)!)} x2={at(dayOf(when)!)} y1={middle - 15} y2={middle - 2} stroke="currentColor" strokeWidth={1.5} />
+                  <circle cx={at(dayOf(when)!)} cy={middle - 16} r={3.4} fill={feel === 'wet' || feel === 'tacky' ? 'var(--paper)' : 'currentColor'} stroke="currentColor" strokeWidth={1.5} />
+                </g>
+              ))}
+            <circle cx={at(date.day)} cy={middle} r={5} fill={painted ? 'var(--ink)' : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.6} strokeDasharray={date.source === 'unknown' ? '2 2' : undefined} />
+            <text x={at(date.day)} dx={-10} y={middle + 4} textAnchor="end" className="fill-ink text-[12px]">
+              {date.source === 'unknown' ? 'no date' : dayText(date.day).slice(4)}
+            </text>
+          </g>
+        )
+      })}
+      <line x1={at(picture.today)} x2={at(picture.today)} y1={-6} y2={height + 4} stroke="var(--today)" strokeWidth={1.2} />
+      <text x={at(picture.today)} y={height + 32} textAnchor="middle" className="fill-today text-[12px] font-medium">
+        today
+      </text>
+      {deadline !== null && (
+        <>
+          <line x1={at(deadline)} x2={at(deadline)} y1={-6} y2={height + 4} stroke="var(--ink)" strokeDasharray="2 3" />
+          <text x={at(deadline)} y={height + 32} textAnchor="end" className="fill-ink text-[12px]">
+            due {dayText(deadline).slice(4)}
+          </text>
+        </>
+      )}
+    </svg>
+  )
+}
+
+function Band({ x, width, y, height, solid = false }: { readonly x: string; readonly width: string; readonly y: number; readonly height: number; readonly solid?: boolean }) {
+  return <rect x={x} width={width} y={y} height={height} fill={solid ? 'var(--soft)' : 'var(--stone)'} opacity={solid ? 0.75 : 0.5} rx={1.5} />
+}
+
+function monthsIn(from: number, to: number): readonly { readonly day: number; readonly name: string }[] {
+  const start = startOfMonth(parseISO(dateOf(from)))
+  const count = Math.ceil((to - from) / 28) + 1
+  const every = Math.max(1, Math.ceil(count / 8))
+  return Array.from({ length: count }, (_, index) => addMonths(start, index))
+    .filter((month, index) => index > 0 && month.getMonth() % every === 0)
+    .map((month) => ({ day: Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from))), name: format(month, month.getMonth() === 0 ? 'MMM yyyy' : 'MMM') }))
+    .filter(({ day }) => day > from && day < to - (to - from) * 0.04)
+}

@@ -1,0 +1,122 @@
+import { useState } from 'react'
+import type { Feel } from '../../document/studio.ts'
+import type { Readiness, TodayEntry, TouchSpot } from '../../studio/today.ts'
+import { send } from '../../ui/client.ts'
+import { datesText, dayText, percentText } from '../../ui/format.ts'
+import { say, Toasts } from '../../ui/Toasts.tsx'
+import { feelNames, TouchButtons } from '../../ui/TouchButtons.tsx'
+import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+
+const groups: readonly (readonly [Readiness, title: string, none: string])[] = [
+  ['ready', 'Ready to paint', 'Nothing is ready to be painted on.'],
+  ['touch', 'Touch before you decide', 'Nothing needs a finger today.'],
+  ['wait', 'Leave alone', 'Nothing is waiting.'],
+]
+
+/** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
+export function TodayView({ entries, today }: { readonly entries: readonly TodayEntry[]; readonly today: number }) {
+  if (entries.length === 0)
+    return (
+      <p className="font-read text-2xl">
+        No painting has a layer yet. <a className="link" href="/paintings">Begin one</a>, and this page says each morning what can be done.
+      </p>
+    ) // prettier-ignore
+  return (
+    <>
+      {groups.map(([readiness, title, none]) => {
+        const inside = entries.filter((entry) => entry.readiness === readiness)
+        return (
+          <section key={readiness} aria-label={title} className="mb-8">
+            <h2 className="border-b border-ink pb-1 text-[1.35rem]">{title}</h2>
+            {inside.length === 0 && <p className="pt-2 text-soft">{none}</p>}
+            <ul>
+              {inside.map((entry) => (
+                <Entry key={entry.paintingId} entry={entry} today={today} />
+              ))}
+            </ul>
+          </section>
+        )
+      })}
+      <p className="text-[0.85rem] text-soft">
+        Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet and local rules come first.
+      </p>
+      <Toasts />
+    </>
+  )
+}
+
+function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: number }) {
+  const { next, touch, readiness, worst, verdict } = entry
+  const [touching, setTouching] = useState(false)
+  const [busy, setBusy] = useState(false)
+  const post = (path: string, body: object, done: string): void => {
+    setBusy(true)
+    void send('POST', path, body).then((reply) => {
+      setBusy(false)
+      setTouching(false)
+      if (!reply.ok) return say(reply.refusal.message)
+      window.location.assign(`/?did=${encodeURIComponent(done)}&event=${reply.value.event}`)
+    })
+  }
+  const feel = (spot: TouchSpot, how: Feel): void => post(`/api/layers/${spot.layerId}/touch`, { feel: how }, `${spot.name}: ${feelNames[how]}.`)
+  return (
+    <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 md:grid-cols-[15rem_1fr_auto]">
+      <div className="min-w-0">
+        <a href={`/paintings/${entry.paintingId}`} className="font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline">
+          {entry.title}
+        </a>
+        {entry.size && <p className="text-[0.85rem] text-soft">{entry.size}</p>}
+      </div>
+      <div className="min-w-0 text-[1.02rem] leading-snug">
+        <p>{sentence(entry, today)}</p>
+        {touch && touch.chance < 1 && touch.days && (
+          <p className="text-[0.88rem] text-soft">
+            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of {percentText(touch.chance)}; expected {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
+          </p>
+        )}
+        {readiness === 'touch' && touch && <p className="text-[0.88rem] text-soft">{howTo(touch)}</p>}
+        {worst && verdict !== 'sound' && (
+          <p className="mt-1 text-[0.9rem]">
+            <span className={`inline-flex items-center gap-1.5 ${verdictColour(verdict)}`}>
+              <VerdictMark verdict={verdict} size={12} /> {verdictWords[verdict]}.
+            </span>{' '}
+            {worst.message}
+          </p>
+        )}
+      </div>
+      <div className="flex flex-wrap justify-end gap-2 md:w-[19rem]">
+        {touching && touch ? (
+          <TouchButtons disabled={busy} onFeel={(how) => feel(touch, how)} />
+        ) : (
+          <>
+            {touch && touch.chance < 1 && (
+              <button type="button" className={`button min-h-11 ${readiness === 'touch' ? 'button-ink' : ''}`} disabled={busy} onClick={() => setTouching(true)}>
+                Touch {touch.name}
+              </button>
+            )}
+            {next && readiness !== 'wait' && (
+              <button type="button" className={`button min-h-11 ${readiness === 'ready' ? 'button-ink' : ''}`} disabled={busy} onClick={() => post(`/api/layers/${next.layerId}/painted`, {}, `${next.name} is painted.`)}>
+                {next.name} is painted
+              </button>
+            )}
+          </>
+        )}
+      </div>
+    </li>
+  )
+}
+
+function sentence({ next, touch, readiness }: TodayEntry, today: number): string {
+  if (!next) return touch ? `All layers are painted; ${touch.name} is ${touch.state}.` : 'All layers are painted.'
+  if (readiness === 'ready') {
+    if (!touch) return `${next.name} can be painted: nothing lies under it.`
+    return Math.floor(next.day) > Math.floor(today) ? `${next.name} can be painted; the next working day is ${dayText(next.day)}.` : `${next.name} can be painted.`
+  }
+  if (readiness === 'touch') return `${next.name} may be possible: touch ${touch!.name} first.`
+  return next.certain ? `Too early for ${next.name}: wait until about ${dayText(next.day)}.` : `No date for ${next.name}: what lies under it may never be ready.`
+}
+
+const howTo = ({ gate }: TouchSpot): string =>
+  gate === 'firm'
+    ? 'Press a fingernail into the thickest spot, at the edge where it will not show: firm leaves no mark.'
+    : 'Lay a clean finger lightly on the thickest spot: touch dry, nothing comes off and nothing sticks.'

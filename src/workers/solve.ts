@@ -1,0 +1,23 @@
+import { expose } from 'comlink'
+import { libraryShelf } from '../core/materials/shelf.ts'
+import { assess, solve } from '../document/assess.ts'
+import type { Picture, SolvedArea } from '../document/assess.ts'
+import { mendOf } from '../document/mend.ts'
+import type { LayerMend } from '../document/mend.ts'
+
+/** What the solving worker does: cure and mismatch of a picture, then what would mend each finding. */
+export interface Solving {
+  solve: (picture: Picture) => readonly SolvedArea[]
+  /** One entry a finding, in the order the assessment lists them; null where nothing simple mends it. */
+  mends: (picture: Picture, solved: readonly SolvedArea[]) => readonly (LayerMend | null)[]
+}
+
+const solving: Solving = {
+  solve: (picture) => solve(picture, libraryShelf)!,
+  mends: (picture, solved) => {
+    const assessment = assess(picture, libraryShelf, solved)
+    return assessment.findings.map((finding) => (finding.severity === 'note' ? null : mendOf(finding, picture, assessment, libraryShelf)))
+  },
+}
+
+expose(solving)
