@@ -3,7 +3,8 @@ import { writeFileSync } from 'node:fs'
 import { solveCure } from '../src/core/cure/solver.ts'
 import { stateIds } from '../src/core/cure/states.ts'
 
-const steps = (low: number, high: number, count: number): number[] => Array.from({ length: count }, (_, i) => Number((low * (high / low) ** (i / (count - 1))).toPrecision(5)))
+const steps = (low: number, high: number, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => Number((low * (high / low) ** (i / (count - 1))).toPrecision(5)))
 const thicknessesUm = steps(5, 6000, 28)
 const rates = [...steps(0.05, 1, 13), ...steps(1, 12, 12).slice(1)]
 

@@ -5,8 +5,7 @@ import type { Family, Material, Range, Shares } from '../src/core/materials/mate
 
 type Row = Record<string, string>
 const root = new URL('..', import.meta.url)
-const read = (name: string): Row[] =>
-  Papa.parse<Row>(readFileSync(new URL(`data/${name}.csv`, root), 'utf8'), { header: true, skipEmptyLines: true }).data
+const read = (name: string): Row[] => Papa.parse<Row>(readFileSync(new URL(`data/${name}.csv`, root), 'utf8'), { header: true, skipEmptyLines: true }).data
 
 const number = (text: string | undefined): number | undefined => (text ? Number(text) : undefined)
 const range = (low?: string, mid?: string, high?: string): Range | undefined =>

@@ -74,7 +74,11 @@ const evidenceOf: Readonly<Record<Feel, readonly Omit<Evidence, 'day'>[]>> = {
 }
 
 /** What was or will be on the brush for a layer; a painted one keeps the medium it was painted with. */
-export function mixtureOf(layer: LayerDocument, mediums: readonly MediumDocument[], shelf: Shelf): { readonly mixture: Omit<Mixture, 'suctionUm'> } | { readonly problem: string } {
+export function mixtureOf(
+  layer: LayerDocument,
+  mediums: readonly MediumDocument[],
+  shelf: Shelf,
+): { readonly mixture: Omit<Mixture, 'suctionUm'> } | { readonly problem: string } {
   const media: RecipeShelf = (id) => mediums.find((medium) => medium.id === id)
   let medium: Mixture['medium']
   if (layer.medium && layer.medium.parts > 0) {
@@ -146,7 +150,14 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
   const findings: AssessedFinding[] = []
   const parts = stacksOf(picture, mixtures, films, dates, steps)
   for (const { area, indices, stack, films: areaFilms } of parts) {
-    const known = solved.find((one) => one.area === area && sameLayers(one.layerIds, indices.map((index) => layers[index]!.id)))
+    const known = solved.find(
+      (one) =>
+        one.area === area &&
+        sameLayers(
+          one.layerIds,
+          indices.map((index) => layers[index]!.id),
+        ),
+    )
     const laid = layStack(stack, areaFilms, { mismatch: known?.mismatch ?? null })
     const refined = known ? { ...laid, layers: laid.layers.map((layer, at) => ({ ...layer, forecast: steps[indices[at]!]!.forecast })) } : laid
     for (const finding of judge(refined).findings) {
@@ -167,7 +178,16 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
     layers: layers.map((layer, index) => ({ id: layer.id, ...films[index]!, forecast: steps[index]!.forecast, date: dates[index]!, step: steps[index]! })),
     findings: findings.sort((a, b) => gravity[b.severity] - gravity[a.severity] || b.layer - a.layer),
     verdict: verdictOf(findings),
-    solved: parts.every(({ area, indices }) => solved.some((one) => one.area === area && sameLayers(one.layerIds, indices.map((index) => layers[index]!.id)))),
+    solved: parts.every(({ area, indices }) =>
+      solved.some(
+        (one) =>
+          one.area === area &&
+          sameLayers(
+            one.layerIds,
+            indices.map((index) => layers[index]!.id),
+          ),
+      ),
+    ),
     workingTime,
   }
 }
@@ -195,7 +215,9 @@ function filmsByLayer({ painting, layers }: Picture, mixtures: readonly MadeMixt
       made.push({ film: null, problem: mixture.problem })
       return
     }
-    const nearest = overOf(layers, index).toReversed().find((lower) => made[lower]!.film)
+    const nearest = overOf(layers, index)
+      .toReversed()
+      .find((lower) => made[lower]!.film)
     const found = filmOf({ ...mixture.mixture, suctionUm: nearest === undefined ? ground : made[nearest]!.film!.suctionLeftUm }, shelf)
     made.push(found.ok ? { film: found.film, problem: null } : { film: null, problem: `${layer.name}: ${found.message}` })
   })
@@ -217,7 +239,13 @@ interface AreaStack {
   readonly films: readonly Film[]
 }
 
-function stacksOf(picture: Picture, mixtures: readonly MadeMixture[], films: readonly MadeFilm[], dates: readonly StepDate[], steps: readonly Step[]): readonly AreaStack[] {
+function stacksOf(
+  picture: Picture,
+  mixtures: readonly MadeMixture[],
+  films: readonly MadeFilm[],
+  dates: readonly StepDate[],
+  steps: readonly Step[],
+): readonly AreaStack[] {
   const { painting, layers, settings } = picture
   return areasOf(layers).map((area) => {
     const indices = layers.flatMap((layer, index) => (covers(layer, area) && films[index]!.film ? [index] : []))

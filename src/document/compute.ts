@@ -10,7 +10,8 @@ const appliedDay = z.number().min(0).max(7300)
 const mostLayers = 60
 const factor = z.number().min(0.01).max(50)
 
-const inOrder = (layers: readonly { appliedDay: number }[]): boolean => layers.every((layer, index) => index === 0 || layer.appliedDay >= layers[index - 1]!.appliedDay)
+const inOrder = (layers: readonly { appliedDay: number }[]): boolean =>
+  layers.every((layer, index) => index === 0 || layer.appliedDay >= layers[index - 1]!.appliedDay)
 const outOfOrder = 'List the layers bottom first: appliedDay may not go down.'
 
 export const mediumRequest = materialRecipeSchema
@@ -33,7 +34,11 @@ export const cureRequest = z.object({
 
 export const mismatchRequest = z.object({
   climate: climateSchema.optional(),
-  layers: z.array(cureLayer.extend({ flex: z.number().min(0.01).max(5).nullable() })).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+  layers: z
+    .array(cureLayer.extend({ flex: z.number().min(0.01).max(5).nullable() }))
+    .min(1)
+    .max(mostLayers)
+    .refine(inOrder, outOfOrder),
 })
 
 const stackLayer = z.union([

@@ -37,7 +37,9 @@ export function mendOf(finding: AssessedFinding, picture: Picture, assessment: A
 function clears(finding: AssessedFinding, before: Assessment, after: Assessment): boolean {
   const same = (a: AssessedFinding, b: AssessedFinding): boolean => a.rule === b.rule && a.layerId === b.layerId
   if (after.findings.some((one) => same(one, finding) && one.severity !== 'note')) return false
-  return after.findings.every((one) => gravity[one.severity] <= Math.max(0, ...before.findings.filter((other) => same(one, other)).map(({ severity }) => gravity[severity])))
+  return after.findings.every(
+    (one) => gravity[one.severity] <= Math.max(0, ...before.findings.filter((other) => same(one, other)).map(({ severity }) => gravity[severity])),
+  )
 }
 
 function moreMedium(finding: AssessedFinding, picture: Picture, layer: LayerDocument): readonly LayerMend[] {
@@ -56,7 +58,13 @@ function laterDates(finding: AssessedFinding, picture: Picture, assessment: Asse
   if (finding.under === undefined) return []
   const under = assessment.layers[finding.under]!
   const now = assessment.layers[finding.layer]!.date.day
-  const waits = [daysAtChance(under.forecast, 'touch', 0.8), daysAtChance(under.forecast, 'firm', 0.5), daysAtChance(under.forecast, 'firm', 0.8), daysAtChance(under.forecast, 'varnishSoft', 0.5), daysAtChance(under.forecast, 'cured', 0.5)]
+  const waits = [
+    daysAtChance(under.forecast, 'touch', 0.8),
+    daysAtChance(under.forecast, 'firm', 0.5),
+    daysAtChance(under.forecast, 'firm', 0.8),
+    daysAtChance(under.forecast, 'varnishSoft', 0.5),
+    daysAtChance(under.forecast, 'cured', 0.5),
+  ]
   return waits
     .filter((wait) => wait !== null)
     .map((wait) => nextWorkingMorning(Math.max(under.date.day + wait, assessment.workingTime.today), picture.settings.workingDays))

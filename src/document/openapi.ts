@@ -1,7 +1,17 @@
 import { z } from 'zod'
 import type { ZodType } from 'zod'
 import { cureRequest, filmRequest, mediumRequest, mismatchRequest, soundnessRequest } from './compute.ts'
-import { orderRequest, paintedRequest, removeRequest, saveLayerRequest, saveMediumRequest, savePaintingRequest, saveSettingsRequest, touchRequest, undoRequest } from './requests.ts'
+import {
+  orderRequest,
+  paintedRequest,
+  removeRequest,
+  saveLayerRequest,
+  saveMediumRequest,
+  savePaintingRequest,
+  saveSettingsRequest,
+  touchRequest,
+  undoRequest,
+} from './requests.ts'
 
 const error = { description: 'Refused: error.message says what to change, error.issues where.' }
 

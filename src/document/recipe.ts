@@ -20,7 +20,10 @@ export const mediumSchema = z.object({ id: idSchema, name: nameSchema, recipe: r
 export type MediumDocument = z.infer<typeof mediumSchema>
 
 export const tubeSchema = z.object({
-  pigments: z.array(z.object({ pigment: idSchema, share: z.number().positive('A share must be above zero.').max(1e6) })).min(1, 'Name at least one pigment.').max(12),
+  pigments: z
+    .array(z.object({ pigment: idSchema, share: z.number().positive('A share must be above zero.').max(1e6) }))
+    .min(1, 'Name at least one pigment.')
+    .max(12),
   oil: idSchema,
   grind: z.number().min(0.2).max(5).optional(),
   oilMassPercent: z.number().min(1).max(95).optional(),

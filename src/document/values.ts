@@ -9,7 +9,9 @@ export const nameSchema = z.string().trim().min(1, 'Give it a name.').max(120, '
 export const noteSchema = z.string().max(4000, 'Keep the note under 4000 letters.')
 
 export const dateSchema = z.string().refine((text) => /^\d{4}-\d{2}-\d{2}$/.test(text) && dayOf(text) !== null, 'Write the date as 2026-11-24.')
-export const minuteSchema = z.string().refine((text) => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text) && dayOf(text) !== null, 'Write the time as 2026-11-24T15:00.')
+export const minuteSchema = z
+  .string()
+  .refine((text) => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text) && dayOf(text) !== null, 'Write the time as 2026-11-24T15:00.')
 
 export const unitSchema = z.enum(unitIds, { error: `Use one of these units: ${unitIds.join(', ')}.` })
 const quantity = z.number('Write a number.').positive('An amount must be above zero.').max(1e6, 'That is over 1,000,000. Check the unit.')

@@ -5,7 +5,9 @@ import { find, put, remove } from './records.ts'
 import type { Bodies, Kind } from './records.ts'
 
 /** A thing as it was and as it became; null where it was not there. */
-export type Change = { readonly [K in Kind]: { readonly kind: K; readonly before: Bodies[K] | null; readonly after: Bodies[K] | null; readonly revision: number } }[Kind]
+export type Change = {
+  readonly [K in Kind]: { readonly kind: K; readonly before: Bodies[K] | null; readonly after: Bodies[K] | null; readonly revision: number }
+}[Kind]
 
 export interface Wish<K extends Kind = Kind> {
   readonly kind: K
@@ -30,7 +32,13 @@ export class StaleWrite extends Error {
  * Carries out wishes in order inside a transaction and writes one event that can be undone.
  * Throws StaleWrite, and so writes nothing, when something was changed since it was seen.
  */
-export async function change(trx: Trx, at: string, paintingId: string | null, what: string, wishes: readonly Wish[]): Promise<{ event: number; revisions: Record<string, number> }> {
+export async function change(
+  trx: Trx,
+  at: string,
+  paintingId: string | null,
+  what: string,
+  wishes: readonly Wish[],
+): Promise<{ event: number; revisions: Record<string, number> }> {
   const changes: Change[] = []
   const revisions: Record<string, number> = {}
   for (const { kind, id, body, seen } of wishes) {
@@ -46,7 +54,11 @@ export async function change(trx: Trx, at: string, paintingId: string | null, wh
       changes.push({ kind, before: bare(current), after: null, revision: current.revision } as Change)
     }
   }
-  const { id: event } = await trx.insertInto('event').values({ at, painting_id: paintingId, what, changes: JSON.stringify(changes), undone_by: null }).returning('id').executeTakeFirstOrThrow()
+  const { id: event } = await trx
+    .insertInto('event')
+    .values({ at, painting_id: paintingId, what, changes: JSON.stringify(changes), undone_by: null })
+    .returning('id')
+    .executeTakeFirstOrThrow()
   return { event, revisions }
 }
 
@@ -85,6 +97,8 @@ function bare<Body extends { revision: number }>(current: Body | null): Omit<Bod
 /** A removed thing that comes back goes on counting, so that an old copy of it stays stale. */
 async function lastRevision(trx: Trx, kind: Kind, id: string): Promise<number> {
   const rows = await trx.selectFrom('event').select('changes').where('changes', 'like', `%"${id}"%`).orderBy('id', 'desc').limit(20).execute()
-  const known = rows.flatMap(({ changes }) => (JSON.parse(changes) as Change[]).filter((one) => one.kind === kind && (one.before ?? one.after)!.id === id).map(({ revision }) => revision))
+  const known = rows.flatMap(({ changes }) =>
+    (JSON.parse(changes) as Change[]).filter((one) => one.kind === kind && (one.before ?? one.after)!.id === id).map(({ revision }) => revision),
+  )
   return Math.max(0, ...known)
 }

@@ -48,9 +48,18 @@ export async function list<K extends Kind>(db: Database | Trx, kind: K): Promise
   return (await from(db, kind).orderBy('id').execute()).map((row) => read(kind, row))
 }
 
-export async function listOf<K extends 'layer' | 'touch_test'>(db: Database | Trx, kind: K, parentIds: readonly string[]): Promise<readonly Revised<Bodies[K]>[]> {
+export async function listOf<K extends 'layer' | 'touch_test'>(
+  db: Database | Trx,
+  kind: K,
+  parentIds: readonly string[],
+): Promise<readonly Revised<Bodies[K]>[]> {
   if (parentIds.length === 0) return []
-  const rows = await db.selectFrom(kind as 'layer').select(['id', 'revision', 'body']).where('parent_id', 'in', [...parentIds]).orderBy('id').execute()
+  const rows = await db
+    .selectFrom(kind as 'layer')
+    .select(['id', 'revision', 'body'])
+    .where('parent_id', 'in', [...parentIds])
+    .orderBy('id')
+    .execute()
   return rows.map((row) => read(kind, row))
 }
 
@@ -66,5 +75,8 @@ export async function put<K extends Kind>(trx: Trx, kind: K, body: Bodies[K], re
 }
 
 export async function remove(trx: Trx, kind: Kind, id: string): Promise<void> {
-  await trx.deleteFrom(kind as 'medium').where('id', '=', id).execute()
+  await trx
+    .deleteFrom(kind as 'medium')
+    .where('id', '=', id)
+    .execute()
 }

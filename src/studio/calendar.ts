@@ -25,7 +25,10 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
           start: asDate(dateOf(date.day)),
           allDay: true,
           summary: `${painting.title}: ${layer.name}`,
-          description: date.source === 'unknown' ? 'Pencilled in: what lies under it may never be ready.' : `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`,
+          description:
+            date.source === 'unknown'
+              ? 'Pencilled in: what lies under it may never be ready.'
+              : `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`,
         })
       const gateDay = daysAtChance(forecast, step.gate, 0.5)
       if (layer.paintedAt && gateDay !== null && date.day + gateDay > picture.today)
@@ -38,7 +41,14 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
           description: `Even chance that it is ${step.gate === 'firm' ? 'firm' : 'touch dry'} by ${format(asDate(dateOf(date.day + gateDay)), 'd MMMM')} (estimate).`,
         })
     })
-    if (painting.deadline) calendar.createEvent({ id: `deadline-${painting.id}@grelta`, stamp, start: asDate(painting.deadline), allDay: true, summary: `${painting.title}: ready by today` })
+    if (painting.deadline)
+      calendar.createEvent({
+        id: `deadline-${painting.id}@grelta`,
+        stamp,
+        start: asDate(painting.deadline),
+        allDay: true,
+        summary: `${painting.title}: ready by today`,
+      })
   }
   return calendar.toString()
 }

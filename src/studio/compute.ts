@@ -32,7 +32,8 @@ export class Invalid extends Error {
 
 export function computeMedium(recipe: Recipe, path: readonly (string | number)[] = []) {
   const made = analyseMedium(recipe, libraryShelf)
-  if (!made.ok) throw new Invalid(made.problems.map(({ message, line }) => ({ path: line === undefined ? [...path, 'lines'] : [...path, 'lines', line], message })))
+  if (!made.ok)
+    throw new Invalid(made.problems.map(({ message, line }) => ({ path: line === undefined ? [...path, 'lines'] : [...path, 'lines', line], message })))
   return made.medium
 }
 
@@ -63,7 +64,8 @@ export function computeCure({ layers, untilDay, climate }: { layers: readonly Cu
   }
 }
 
-export const computeMismatch = ({ layers, climate }: { layers: readonly MismatchLayer[]; climate?: Climate }) => mismatchOf(layers, solveToHorizon(layers, climate)!)
+export const computeMismatch = ({ layers, climate }: { layers: readonly MismatchLayer[]; climate?: Climate }) =>
+  mismatchOf(layers, solveToHorizon(layers, climate)!)
 
 export function computeSoundness(request: SoundnessRequest) {
   const layers = request.layers.map((layer, index): StackLayer => {
@@ -76,7 +78,13 @@ export function computeSoundness(request: SoundnessRequest) {
     return { ...common, mixture: { paints: [], medium: { ingredients, parts: 1 }, wetThicknessUm: layer.wetThicknessUm } }
   })
   const practice = request.practice && practiceOf(request.practice)
-  const stack = { support: supportOf(request.support)!, groundSuctionUm: request.groundSuctionUm ?? 0, layers, ...(practice && { practice }), ...(request.climate && { climate: request.climate }) }
+  const stack = {
+    support: supportOf(request.support)!,
+    groundSuctionUm: request.groundSuctionUm ?? 0,
+    layers,
+    ...(practice && { practice }),
+    ...(request.climate && { climate: request.climate }),
+  }
   const films = filmsOf(stack, libraryShelf)
   if (!films.ok) throw new Invalid([{ path: ['layers', films.layer, ...films.path], message: films.message }])
   return judge(layStack(stack, films.films, { solution: solveToHorizon(cureLayersOf(stack, films.films), request.climate)! }))

@@ -42,9 +42,19 @@ export async function loadPictures(db: Database, now: string): Promise<readonly 
   return pictures.sort((a, b) => a.painting.title.localeCompare(b.painting.title))
 }
 
-async function withParts(db: Database, painting: Revised<PaintingDocument>, now: string, mediums: LoadedPicture['mediums'], settings: Revised<Settings>): Promise<LoadedPicture> {
+async function withParts(
+  db: Database,
+  painting: Revised<PaintingDocument>,
+  now: string,
+  mediums: LoadedPicture['mediums'],
+  settings: Revised<Settings>,
+): Promise<LoadedPicture> {
   const layers = [...(await listOf(db, 'layer', [painting.id]))].sort(byPosition)
-  const touchTests = await listOf(db, 'touch_test', layers.map(({ id }) => id))
+  const touchTests = await listOf(
+    db,
+    'touch_test',
+    layers.map(({ id }) => id),
+  )
   return { painting, layers, touchTests, mediums, settings, today: dayOf(now)! }
 }
 

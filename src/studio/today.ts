@@ -50,15 +50,20 @@ function entryOf(picture: LoadedPicture): TodayEntry {
   const { painting, layers, settings, today } = picture
   const at = layers.findIndex((layer) => !layer.paintedAt)
   const next = at < 0 ? null : assessment.layers[at]!
-  const spots = (next ? next.step.over : layers.map((_, index) => index)).flatMap((index) => {
+  const below = next ? next.step.over : layers.map((_, index) => index)
+  const spots = below.flatMap((index) => {
     const spot = spotOf(picture, assessment, index)
-    return spot ? [spot] : []
+    return spot ? [{ ...spot, exposed: isExposed(layers, index) }] : []
   })
-  const touch = spots.reduce<TouchSpot | null>((least, spot) => (least && least.chance <= spot.chance ? least : spot), null)
+  const least = Math.min(1, ...spots.map(({ chance }) => chance))
+  const touch = spots.reduce<(typeof spots)[number] | null>(
+    (slowest, spot) => (!spot.exposed || (slowest && slowest.chance <= spot.chance) ? slowest : spot),
+    null,
+  )
   const readiness: Readiness =
     !next ? 'wait'
-    : !touch || touch.chance >= settings.confidence || layers[at]!.wetInWet ? 'ready'
-    : touch.chance >= worthTouching ? 'touch'
+    : least >= settings.confidence || layers[at]!.wetInWet ? 'ready'
+    : touch && least >= worthTouching ? 'touch'
     : 'wait' // prettier-ignore
   return {
     paintingId: painting.id,
@@ -71,6 +76,15 @@ function entryOf(picture: LoadedPicture): TodayEntry {
     worst: assessment.findings.find(({ severity }) => severity !== 'note') ?? null,
   }
 }
+
+/** Whether a finger can reach it: no painted layer covers the whole of it. */
+const isExposed = (layers: LoadedPicture['layers'], index: number): boolean =>
+  !layers
+    .slice(index + 1)
+    .some(
+      (upper) =>
+        upper.paintedAt && (upper.areas.length === 0 || (layers[index]!.areas.length > 0 && layers[index]!.areas.every((area) => upper.areas.includes(area)))),
+    )
 
 function spotOf({ layers, today }: LoadedPicture, assessment: Assessment, index: number): TouchSpot | null {
   const layer = layers[index]!
@@ -96,7 +110,12 @@ export interface Finish {
 }
 
 export function finishOf(assessment: Assessment, deadline: string | null): Finish | null {
-  const days = simulateReaching(assessment.layers.map(({ step }) => step), 'firm', assessment.workingTime, 1000)
+  const days = simulateReaching(
+    assessment.layers.map(({ step }) => step),
+    'firm',
+    assessment.workingTime,
+    1000,
+  )
   if (!days || days.length === 0 || assessment.layers.length === 0) return null
   return { days: [dayAt(days, 0.1), dayAt(days, 0.5), dayAt(days, 0.9)], deadlineChance: deadline ? shareBy(days, dayOf(deadline)! + 1) : null }
 }

@@ -55,7 +55,11 @@ export async function removePainting(db: Database, at: string, id: string, seen:
   const painting = await find(db, 'painting', id)
   if (!painting) throw gone('painting')
   const layers = await listOf(db, 'layer', [id])
-  const tests = await listOf(db, 'touch_test', layers.map((layer) => layer.id))
+  const tests = await listOf(
+    db,
+    'touch_test',
+    layers.map((layer) => layer.id),
+  )
   return commit(db, at, id, `Removed ${painting.title}`, [
     ...tests.map((test): Wish => ({ kind: 'touch_test', id: test.id, body: null })),
     ...layers.map((layer): Wish => ({ kind: 'layer', id: layer.id, body: null })),
@@ -99,7 +103,9 @@ export async function logPainted(db: Database, at: string, layerId: string, pain
   await checkDates(db, at, { ...layer, paintedAt, plannedOn: null })
   const medium = layer.medium && (await find(db, 'medium', layer.medium.mediumId))
   const usedMedium = medium ? { name: medium.name, recipe: materialsOnly(medium, await list(db, 'medium')) } : null
-  return commit(db, at, layer.paintingId, `Painted ${layer.name}`, [{ kind: 'layer', id: layerId, body: { ...layer, paintedAt, plannedOn: null, usedMedium }, seen: revision }])
+  return commit(db, at, layer.paintingId, `Painted ${layer.name}`, [
+    { kind: 'layer', id: layerId, body: { ...layer, paintedAt, plannedOn: null, usedMedium }, seen: revision },
+  ])
 }
 
 /** Layers are painted from the bottom up, none before those under it, and none in the future. */
@@ -112,12 +118,18 @@ async function checkDates(db: Database, at: string, layer: LayerDocument): Promi
     const unpainted = lower.find((one) => !one.paintedAt)
     if (unpainted) throw new Refused('refused', `${unpainted.name} lies under ${layer.name} and is not painted yet. Log that one first, or change the order.`)
     const later = lower.find((one) => one.paintedAt! > paintedAt)
-    if (later) throw new Refused('refused', `${later.name} under it was painted on ${later.paintedAt!.slice(0, 10)}. Give ${layer.name} that day or a later one.`)
+    if (later)
+      throw new Refused('refused', `${later.name} under it was painted on ${later.paintedAt!.slice(0, 10)}. Give ${layer.name} that day or a later one.`)
     const sooner = others.find((one) => one.position > layer.position && one.paintedAt && one.paintedAt < paintedAt)
-    if (sooner) throw new Refused('refused', `${sooner.name} over it was painted on ${sooner.paintedAt!.slice(0, 10)}. Give ${layer.name} that day or an earlier one.`)
+    if (sooner)
+      throw new Refused('refused', `${sooner.name} over it was painted on ${sooner.paintedAt!.slice(0, 10)}. Give ${layer.name} that day or an earlier one.`)
   } else if (layer.plannedOn) {
-    const began = lower.flatMap(({ paintedAt }) => paintedAt?.slice(0, 10) ?? []).sort().at(-1)
-    if (began && layer.plannedOn < began) throw new Refused('refused', `The layer under it was painted on ${began}. Plan ${layer.name} for that day or a later one.`)
+    const began = lower
+      .flatMap(({ paintedAt }) => paintedAt?.slice(0, 10) ?? [])
+      .sort()
+      .at(-1)
+    if (began && layer.plannedOn < began)
+      throw new Refused('refused', `The layer under it was painted on ${began}. Plan ${layer.name} for that day or a later one.`)
   }
 }
 
@@ -143,7 +155,8 @@ export async function logTouch(db: Database, at: string, test: Omit<TouchTest, '
 
 /** Fills an empty studio from a document. Refused when it holds anything. */
 export async function loadDocument(db: Database, at: string, document: StudioDocument): Promise<void> {
-  if ((await list(db, 'painting')).length > 0 || (await list(db, 'medium')).length > 0) throw new Refused('refused', 'This studio already holds work. A document is loaded into an empty one.')
+  if ((await list(db, 'painting')).length > 0 || (await list(db, 'medium')).length > 0)
+    throw new Refused('refused', 'This studio already holds work. A document is loaded into an empty one.')
   await commit(db, at, null, 'Loaded a studio document', [
     { kind: 'setting', id: settingsId, body: { ...document.settings, id: settingsId } },
     ...document.mediums.map((body): Wish => ({ kind: 'medium', id: body.id, body })),

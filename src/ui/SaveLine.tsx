@@ -4,7 +4,15 @@ import type { Saved } from './useSaved.ts'
 const words = { saved: 'Saved', waiting: 'Saving', unreachable: 'Not saved yet', refused: 'Not saved' } as const
 
 /** Whether what is shown is stored, the undo, and the choice where two windows changed the same thing. */
-export function SaveLine<Body extends object>({ saved, what, children }: { readonly saved: Saved<Body>; readonly what: string; readonly children?: React.ReactNode }) {
+export function SaveLine<Body extends object>({
+  saved,
+  what,
+  children,
+}: {
+  readonly saved: Saved<Body>
+  readonly what: string
+  readonly children?: React.ReactNode
+}) {
   return (
     <div className="py-2">
       <div className="flex min-h-10 flex-wrap items-center gap-4">

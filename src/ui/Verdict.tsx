@@ -10,7 +10,7 @@ export const verdictWords: Readonly<Record<Verdict | 'note', string>> = { sound:
 
 export function VerdictMark({ verdict, size = 14 }: { readonly verdict: Verdict | 'note'; readonly size?: number }) {
   return (
-    <svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true" className={`inline-block shrink-0 ${colours[verdict]}`}>
+    <svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true" className={`inline-block shrink-0 align-[-0.08em] ${colours[verdict]}`}>
       <MarkShape verdict={verdict} />
     </svg>
   )
@@ -37,9 +37,8 @@ export function MarkShape({ verdict }: { readonly verdict: Verdict | 'note' }) {
 
 export function VerdictWord({ verdict }: { readonly verdict: Verdict | 'note' }) {
   return (
-    <span className={`inline-flex items-center gap-1.5 ${colours[verdict]}`}>
-      <VerdictMark verdict={verdict} />
-      {verdictWords[verdict]}
+    <span className={`whitespace-nowrap ${colours[verdict]}`}>
+      <VerdictMark verdict={verdict} /> {verdictWords[verdict]}
     </span>
   )
 }

@@ -14,14 +14,29 @@ export interface Reason {
 }
 
 /** A number, or a word, that answers when asked why. */
-export function Why({ reason, children, label, className = '' }: { readonly reason: Reason; readonly children: ReactNode; readonly label?: string; readonly className?: string }) {
+export function Why({
+  reason,
+  children,
+  label,
+  className = '',
+}: {
+  readonly reason: Reason
+  readonly children: ReactNode
+  readonly label?: string
+  readonly className?: string
+}) {
   return (
     <Popover.Root>
       <Popover.Trigger className={`asks ${className}`} aria-label={label}>
         {children}
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={6} collisionPadding={16} className="z-40 w-[25rem] max-w-[calc(100vw-2rem)] border border-ink bg-sheet p-4 text-ink shadow-[4px_4px_0_var(--wash)]" aria-label={`Why: ${reason.title}`}>
+        <Popover.Content
+          sideOffset={6}
+          collisionPadding={16}
+          className="z-40 w-[25rem] max-w-[calc(100vw-2rem)] border border-ink bg-sheet p-4 text-ink shadow-[4px_4px_0_var(--wash)]"
+          aria-label={`Why: ${reason.title}`}
+        >
           <h3 className="text-lg leading-snug">{reason.title}</h3>
           <p className="mt-1 text-[0.9rem] leading-snug">{reason.formula}</p>
           <table className="mt-3 w-full text-[0.85rem]">

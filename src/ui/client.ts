@@ -15,7 +15,11 @@ export interface Written {
   readonly revisions: Readonly<Record<string, number>>
 }
 
-const unreachable: Refusal = { status: 0, code: 'unreachable', message: 'The studio’s server does not answer. What you typed is kept on this page; it is saved when the server is back.' }
+const unreachable: Refusal = {
+  status: 0,
+  code: 'unreachable',
+  message: 'The studio’s server does not answer. What you typed is kept on this page; it is saved when the server is back.',
+}
 
 export async function send<Value = Written>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<Reply<Value>> {
   try {

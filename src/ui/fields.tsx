@@ -4,7 +4,17 @@ import { parseNumber } from '../core/measure/parse.ts'
 
 /** The few fields everything is typed into. A field that cannot be understood keeps what was typed and says what to change. */
 
-export function Labelled({ label, hint, children, className = '' }: { readonly label: string; readonly hint?: ReactNode; readonly children: (id: string) => ReactNode; readonly className?: string }) {
+export function Labelled({
+  label,
+  hint,
+  children,
+  className = '',
+}: {
+  readonly label: string
+  readonly hint?: ReactNode
+  readonly children: (id: string) => ReactNode
+  readonly className?: string
+}) {
   const id = useId()
   return (
     <div className={`flex min-w-0 flex-col ${className}`}>
@@ -86,7 +96,9 @@ export function NumberField({ value, onValue, low, high, unit = '', ...rest }: N
     if (number < low || number > high) return { problem: `Between ${low} and ${high}${unit && ` ${unit}`}.` }
     return { value: number }
   }
-  return <TypedField {...rest} shown={value === null ? '' : String(Number(value.toPrecision(6)))} read={read} onValue={onValue} inputMode="decimal" suffix={unit} />
+  return (
+    <TypedField {...rest} shown={value === null ? '' : String(Number(value.toPrecision(6)))} read={read} onValue={onValue} inputMode="decimal" suffix={unit} />
+  )
 }
 
 export function Choice({

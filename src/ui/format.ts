@@ -12,6 +12,9 @@ export const percentText = (fraction: number): string => {
   return `${value >= 10 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'} %`
 }
 
+/** A chance, never told as certain either way. */
+export const chanceText = (chance: number): string => (chance < 0.01 ? 'under 1 %' : chance > 0.99 ? 'over 99 %' : `${(100 * chance).toFixed(0)} %`)
+
 export const gramsText = (grams: number): string => (grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`)
 export const mlText = (ml: number): string => (ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`)
 export const umText = (um: number): string => (um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`)

@@ -25,7 +25,9 @@ export function mixedColour(parts: readonly { readonly id: string; readonly shar
   const total = parts.reduce((sum, { share }) => sum + share, 0)
   if (!(total > 0)) return oilColour
   const channels = [0, 1, 2].map((channel) =>
-    Math.round(255 * Math.exp(parts.reduce((sum, { id, share }) => sum + (share / total) * Math.log(Math.max(0.01, channelOf(pigmentColour(id), channel))), 0))),
+    Math.round(
+      255 * Math.exp(parts.reduce((sum, { id, share }) => sum + (share / total) * Math.log(Math.max(0.01, channelOf(pigmentColour(id), channel))), 0)),
+    ),
   )
   return `#${channels.map((value) => Math.min(255, value).toString(16).padStart(2, '0')).join('')}`
 }

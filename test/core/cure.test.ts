@@ -11,7 +11,11 @@ import { vectors } from '../vectors.ts'
 
 type Days = Record<`${(typeof stateIds)[number]}Days`, number | null>
 describe('cure vectors', () => {
-  for (const { name, request, expect: expected } of vectors<{ name: string; request: { climate?: Climate; layers: CureLayer[]; untilDay: number }; expect: { layers: Days[] } }>('cure'))
+  for (const { name, request, expect: expected } of vectors<{
+    name: string
+    request: { climate?: Climate; layers: CureLayer[]; untilDay: number }
+    expect: { layers: Days[] }
+  }>('cure'))
     it(name, () => {
       const solution = solveCure(request.layers, request.untilDay, request.climate)!
       expected.layers.forEach((layer, index) => {
@@ -24,7 +28,10 @@ describe('cure vectors', () => {
       })
     })
   it('halving grid and step changes no state by more than 1 %', () => {
-    const layers = [{ thicknessUm: 1000, rate: 0.65, q: 0.5, appliedDay: 0 }, { thicknessUm: 30, rate: 2, q: 0.6, appliedDay: 40 }]
+    const layers = [
+      { thicknessUm: 1000, rate: 0.65, q: 0.5, appliedDay: 0 },
+      { thicknessUm: 30, rate: 2, q: 0.6, appliedDay: 40 },
+    ]
     const coarse = solveCure(layers, 1500)!.layers
     const fine = solveCure(layers, 1500, undefined, { fineness: 2 })!.layers
     coarse.forEach((states: StateDays, index) => {
@@ -34,14 +41,19 @@ describe('cure vectors', () => {
 })
 
 describe('mismatch vectors', () => {
-  for (const { name, request, expect: expected } of vectors<{ name: string; request: { climate?: Climate; layers: MismatchLayer[] }; expect: Mismatch }>('mismatch'))
+  for (const { name, request, expect: expected } of vectors<{ name: string; request: { climate?: Climate; layers: MismatchLayer[] }; expect: Mismatch }>(
+    'mismatch',
+  ))
     it(name, () => {
       const found = mismatchOf(request.layers, solveToHorizon(request.layers, request.climate)!)
       expect(found.verdict).to.equal(expected.verdict)
       expected.pairs.forEach((pair, index) => {
         for (const key of ['slip', 'later'] as const) {
           if (pair[key] === null) expect(found.pairs[index]![key]).to.equal(null)
-          else expect(Math.abs(found.pairs[index]![key]! - pair[key]), `${key} ${found.pairs[index]![key]} for ${pair[key]}`).to.be.at.most(Math.max(0.03, 0.05 * pair[key]))
+          else
+            expect(Math.abs(found.pairs[index]![key]! - pair[key]), `${key} ${found.pairs[index]![key]} for ${pair[key]}`).to.be.at.most(
+              Math.max(0.03, 0.05 * pair[key]),
+            )
         }
       })
     })

@@ -13,8 +13,7 @@ const gasConstant = 8.314462618
 const referenceKelvin = 294.15
 
 /** How much faster a process of this activation energy (J/mol) runs than at 21 °C. */
-const warmth = (temperatureC: number, activation: number): number =>
-  Math.exp((-activation / gasConstant) * (1 / (temperatureC + 273.15) - 1 / referenceKelvin))
+const warmth = (temperatureC: number, activation: number): number => Math.exp((-activation / gasConstant) * (1 / (temperatureC + 273.15) - 1 / referenceKelvin))
 
 export const referenceSpeedPerDay = 0.17075
 export const referenceDiffusionUm2PerDay = 4000

@@ -46,7 +46,12 @@ interface Cells {
  * cell is carried over the step in closed form at the rate of the step's middle (second order in time).
  * Returns null only when `onProgress` stopped it. Source: science.md, Cure.
  */
-export function solveCure(layers: readonly CureLayer[], untilDay: number, climate: Climate = referenceClimate, options: SolverOptions = {}): CureSolution | null {
+export function solveCure(
+  layers: readonly CureLayer[],
+  untilDay: number,
+  climate: Climate = referenceClimate,
+  options: SolverOptions = {},
+): CureSolution | null {
   const fineness = options.fineness ?? 1
   const speed = dryingSpeed(climate)
   const lnSpeed = Math.log(speed.perDay)
@@ -91,8 +96,7 @@ export function solveCure(layers: readonly CureLayer[], untilDay: number, climat
       if (i > 0) linkBelow = 1 / (resistanceBelow + half)
       // Elimination: what remains of the cell below is carried in work (its coupling) and nothing flows in at the ground.
       const below = i > 0 ? linkBelow * (1 - work[i - 1]!) : 0
-      const halfAbove =
-        i + 1 < count ? dz[i + 1]! / (2 * speed.um2PerDay * q[i + 1]! * (1 - 0.7 * x[i + 1]!)) : 0
+      const halfAbove = i + 1 < count ? dz[i + 1]! / (2 * speed.um2PerDay * q[i + 1]! * (1 - 0.7 * x[i + 1]!)) : 0
       const linkAbove = 1 / (half + halfAbove)
       work[i] = linkAbove / (sink + below + linkAbove)
       resistanceBelow = half

@@ -9,7 +9,7 @@ export const stateNames: Readonly<Record<StateId, string>> = {
   touch: 'touch dry',
   firm: 'firm',
   set: 'set',
-  varnishSoft: 'ready for a soft varnish',
+  varnishSoft: 'varnish-soft',
   cured: 'cured',
 }
 

@@ -73,7 +73,8 @@ export interface FilmDetail {
   readonly hardens: boolean
 }
 
-export type FilmResult = { readonly ok: true; readonly film: Film } | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
+export type FilmResult =
+  { readonly ok: true; readonly film: Film } | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
 
 /** Rate below which a film is said never to harden. */
 const neverHardensRate = 0.05
@@ -93,14 +94,16 @@ export function filmOf(mixture: Mixture, shelf: Shelf): FilmResult {
   const thinner: Ingredient[] = []
   if (mixture.thinner) {
     const material = shelf(mixture.thinner.material)
-    if (!material) return { ok: false, message: `No thinner "${mixture.thinner.material}" is on the shelf. Choose one from the list.`, path: ['thinner', 'material'] }
+    if (!material)
+      return { ok: false, message: `No thinner "${mixture.thinner.material}" is on the shelf. Choose one from the list.`, path: ['thinner', 'material'] }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
   const all = [...paint, ...medium, ...thinner]
   const wetVolume = volumeOf(all)
   if (!(wetVolume > 0)) return { ok: false, message: 'Nothing is in the mixture. Give the paint or the medium at least one part.', path: ['paints'] }
   const dryVolumes = withoutVolatiles(volumeByClass(all))
-  if (!(sumOf(dryVolumes) > 0)) return { ok: false, message: 'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.', path: ['paints'] }
+  if (!(sumOf(dryVolumes) > 0))
+    return { ok: false, message: 'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.', path: ['paints'] }
   return { ok: true, film: driedFilm(all, mixture, { medium, thinner, wetVolume, dryVolumes }) }
 }
 
@@ -132,7 +135,14 @@ function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinn
   const binderRatio = demand > 0 ? binder / demand : null
 
   const suctionUm = mixture.suctionUm ?? 0
-  const drunk = drink({ suctionUm, volatileShare, binderUm: (dryThicknessUm * binder) / dryVolume, binderRatio, demandUm: (dryThicknessUm * demand) / dryVolume, dryThicknessUm })
+  const drunk = drink({
+    suctionUm,
+    volatileShare,
+    binderUm: (dryThicknessUm * binder) / dryVolume,
+    binderRatio,
+    demandUm: (dryThicknessUm * demand) / dryVolume,
+    dryThicknessUm,
+  })
 
   const dryMass = withoutVolatiles(massByClass(all))
   const organic = sumOf(dryMass, binderClasses)
@@ -182,7 +192,8 @@ function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinn
 
 const volumeOf = (ingredients: readonly Ingredient[]): number => ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
-const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] => scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
+const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
+  scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
 
 function powderMl(material: Ingredient['material'], massG: number): number {
   if (!material.shares.pigment && !material.shares.extender) return 0
@@ -224,7 +235,8 @@ function rateOf(all: readonly Ingredient[], powder: number, binderRatio: number 
 }
 
 const zincWeight: Record<string, number> = { pw4: 1, pw5: 0.5 }
-const zincShare = (all: readonly Ingredient[], powder: number): number => (powder > 0 ? powderVolume(all, ({ material }) => zincWeight[material.id] ?? 0) / powder : 0)
+const zincShare = (all: readonly Ingredient[], powder: number): number =>
+  powder > 0 ? powderVolume(all, ({ material }) => zincWeight[material.id] ?? 0) / powder : 0
 
 function flexOf(all: readonly Ingredient[], dryVolumes: Shares, dryVolume: number, powder: number): number | null {
   const fat = dryVolumes.oil + dryVolumes.alkyd

@@ -20,7 +20,9 @@ export const defaultGrind = 1.25
  */
 export const demandOf = (powder: Material): number => ((powder.oilAbsorption?.mid ?? 0) * powder.densityGPerMl.mid) / 93.5
 
-export type TubeResult = { readonly ok: true; readonly ingredients: readonly Ingredient[] } | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
+export type TubeResult =
+  | { readonly ok: true; readonly ingredients: readonly Ingredient[] }
+  | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
 
 /** Pigments and oil in one ml of a tube. */
 export function tubeIngredients(tube: Tube, shelf: Shelf): TubeResult {
@@ -43,10 +45,7 @@ export function tubeIngredients(tube: Tube, shelf: Shelf): TubeResult {
   const powderMl = 1 / (1 + oilPerPowder)
   return {
     ok: true,
-    ingredients: [
-      ...powders.map(({ material, share }) => ofVolume(material, (powderMl * share) / total)),
-      ofVolume(oil, oilPerPowder * powderMl),
-    ],
+    ingredients: [...powders.map(({ material, share }) => ofVolume(material, (powderMl * share) / total)), ofVolume(oil, oilPerPowder * powderMl)],
   }
 }
 

@@ -23,49 +23,85 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
       return {
         title: 'Dry thickness',
         formula: 'Wet thickness × (1 − volatile and water in the wet mix, by volume).',
-        figures: [figure('wet thickness', more.wetThicknessUm, 'µm'), figure('volatile and water in the wet mix, by volume', 100 * more.volatileShare, '%'), figure('dry thickness', film.dryThicknessUm, 'µm')],
+        figures: [
+          figure('wet thickness', more.wetThicknessUm, 'µm'),
+          figure('volatile and water in the wet mix, by volume', 100 * more.volatileShare, '%'),
+          figure('dry thickness', film.dryThicknessUm, 'µm'),
+        ],
         source: 'science.md §4.',
       }
     case 'fatness':
       return {
         title: 'How fat',
-        formula: 'Fat in the film over what its powder just needs: (oil + half the alkyd) ÷ demand. Just bound is 1, a neat tube about 1.25, a glaze 2.5 to 5. Leanness is its inverse.',
-        figures: [figure('oil, per ml of dried film', more.oil, 'ml'), figure('alkyd, per ml of dried film', more.alkyd, 'ml'), demand, figure('fat over demand', film.leanness ? 1 / film.leanness : null, '×'), figure('leanness', film.leanness)],
+        formula:
+          'Fat in the film over what its powder just needs: (oil + half the alkyd) ÷ demand. Just bound is 1, a neat tube about 1.25, a glaze 2.5 to 5. Leanness is its inverse.',
+        figures: [
+          figure('oil, per ml of dried film', more.oil, 'ml'),
+          figure('alkyd, per ml of dried film', more.alkyd, 'ml'),
+          demand,
+          figure('fat over demand', film.leanness ? 1 / film.leanness : null, '×'),
+          figure('leanness', film.leanness),
+        ],
         source: `${estimate} (oil absorption varies by 20–40 % between methods); science.md §3.`,
       }
     case 'oilContent':
       return {
         title: 'Oil content',
         formula: '(Oil + alkyd) ÷ dried film, by volume.',
-        figures: [figure('oil, of the dried film by volume', 100 * more.oil, '%'), figure('alkyd, of the dried film by volume', 100 * more.alkyd, '%'), figure('powder, of the dried film by volume (PVC)', 100 * film.pvc, '%'), figure('powder at which the gaps are just filled (CPVC)', film.cpvc === null ? null : 100 * film.cpvc, '%')],
+        figures: [
+          figure('oil, of the dried film by volume', 100 * more.oil, '%'),
+          figure('alkyd, of the dried film by volume', 100 * more.alkyd, '%'),
+          figure('powder, of the dried film by volume (PVC)', 100 * film.pvc, '%'),
+          figure('powder at which the gaps are just filled (CPVC)', film.cpvc === null ? null : 100 * film.cpvc, '%'),
+        ],
         source: 'science.md §3.',
       }
     case 'binderRatio':
       return {
         title: 'Binder ratio',
         formula: 'Binder ÷ demand, before and after what lies below has drunk. Below 1.05 a top layer sinks; below 0.9 it dusts.',
-        figures: [figure('binder, of the dried film by volume', 100 * more.binder, '%'), demand, figure('before drinking', film.binderRatio), figure('what lies below can drink', more.suctionUm, 'ml/m²'), figure('after drinking', film.binderRatioAfterDrinking)],
+        figures: [
+          figure('binder, of the dried film by volume', 100 * more.binder, '%'),
+          demand,
+          figure('before drinking', film.binderRatio),
+          figure('what lies below can drink', more.suctionUm, 'ml/m²'),
+          figure('after drinking', film.binderRatioAfterDrinking),
+        ],
         source: `${estimate} of the drinking; science.md §4.`,
       }
     case 'rate':
       return {
         title: 'Drying speed',
         formula: 'Mean of the oils and alkyds, times what the pigments do to it; raw linseed is 1. Driers act on top of it.',
-        figures: [figure('drying speed, raw linseed = 1', film.rate), figure('driers: start', more.start, '×'), figure('driers: going through', more.through, '×'), ...more.driers.map(({ name, percent }) => figure(`${name}, of oil and alkyd by mass`, percent, '%'))],
+        figures: [
+          figure('drying speed, raw linseed = 1', film.rate),
+          figure('driers: start', more.start, '×'),
+          figure('driers: going through', more.through, '×'),
+          ...more.driers.map(({ name, percent }) => figure(`${name}, of oil and alkyd by mass`, percent, '%')),
+        ],
         source: `${estimate}; rates are known to 25–40 %. science.md §4 and §5.`,
       }
     case 'surface':
       return {
         title: 'Surface when dry',
-        formula: 'From the binder left after drinking, less what the pigments tend to sink: 1.35 and over glossy, 1.05 and over satin, below matt; under 0.9 underbound. Wax and egg dull it.',
-        figures: [figure('binder ratio after drinking', film.binderRatioAfterDrinking), figure('wax, of the organic binder by mass', 100 * more.waxOfBinder, '%')],
+        formula:
+          'From the binder left after drinking, less what the pigments tend to sink: 1.35 and over glossy, 1.05 and over satin, below matt; under 0.9 underbound. Wax and egg dull it.',
+        figures: [
+          figure('binder ratio after drinking', film.binderRatioAfterDrinking),
+          figure('wax, of the organic binder by mass', 100 * more.waxOfBinder, '%'),
+        ],
         source: `${estimate}; science.md §4.`,
       }
     case 'flex':
       return {
         title: 'Stretch of the cured film',
         formula: 'Relative to raw linseed: bodied oils stretch more, poppy and safflower less; resin over 5 % of the film and zinc white stiffen it.',
-        figures: [figure('without regard to the powder load', film.flexPlain), figure('with it', film.flex), figure('resin, of the dried film by volume', 100 * film.dry.byVolume.resin, '%'), figure('zinc white, of the powder by volume', 100 * more.zincOfPowder, '%')],
+        figures: [
+          figure('without regard to the powder load', film.flexPlain),
+          figure('with it', film.flex),
+          figure('resin, of the dried film by volume', 100 * film.dry.byVolume.resin, '%'),
+          figure('zinc white, of the powder by volume', 100 * more.zincOfPowder, '%'),
+        ],
         source: `${estimate}; science.md §4.`,
       }
   }

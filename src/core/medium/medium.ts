@@ -77,7 +77,8 @@ export const scaledIngredients = (ingredients: readonly Ingredient[], times: num
  */
 export function analyseMedium(recipe: Recipe, shelf: Shelf, media: RecipeShelf = () => undefined, within: readonly string[] = []): MediumResult {
   const problems: RecipeProblem[] = []
-  if (recipe.lines.length === 0) return { ok: false, problems: [{ code: 'empty', message: 'The recipe is empty. Add a first line, such as 30 ml of linseed oil.' }] }
+  if (recipe.lines.length === 0)
+    return { ok: false, problems: [{ code: 'empty', message: 'The recipe is empty. Add a first line, such as 30 ml of linseed oil.' }] }
   const part = sizeOfPart(recipe)
   if ('problem' in part) return { ok: false, problems: [part.problem] }
 

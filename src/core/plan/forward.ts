@@ -55,7 +55,12 @@ export function forwardDates(steps: readonly Step[], { today, workingDays, confi
     const waitsFor = below[gates.indexOf(latestGate)]?.lower ?? null
     const uncertain = latestGate === Infinity || below.some(({ date }) => date.source === 'unknown')
     if (step.plannedDay !== null) dates.push({ day: Math.max(step.plannedDay, earliest), source: 'planned', waitsFor })
-    else if (step.wetInWet && before) dates.push({ day: before.source === 'painted' ? Math.max(today, earliest) : earliest, source: before.source === 'unknown' ? 'unknown' : 'forecast', waitsFor })
+    else if (step.wetInWet && before)
+      dates.push({
+        day: before.source === 'painted' ? Math.max(today, earliest) : earliest,
+        source: before.source === 'unknown' ? 'unknown' : 'forecast',
+        waitsFor,
+      })
     else if (uncertain) dates.push({ day: nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays), source: 'unknown', waitsFor })
     else {
       const ready = Math.max(today, earliest, latestGate)

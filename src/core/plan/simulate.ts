@@ -8,7 +8,13 @@ import type { Step, WorkingTime } from './forward.ts'
  * sampled pace and the next is painted on the first working morning it really may be. Same seed, same days.
  * Null when some layer never reaches the state, or its gate.
  */
-export function simulateReaching(steps: readonly Step[], state: StateId, { today, workingDays }: WorkingTime, draws = 2000, seed = 1): readonly number[] | null {
+export function simulateReaching(
+  steps: readonly Step[],
+  state: StateId,
+  { today, workingDays }: WorkingTime,
+  draws = 2000,
+  seed = 1,
+): readonly number[] | null {
   const random = seeded(seed)
   const days: number[] = []
   for (let draw = 0; draw < draws; draw++) {
@@ -20,7 +26,9 @@ export function simulateReaching(steps: readonly Step[], state: StateId, { today
       const before = Math.max(-Infinity, ...step.over.map((lower) => applied[lower]!))
       const ready = Math.max(-Infinity, ...step.over.map((lower) => gates[lower]!))
       const day =
-        step.paintedDay ?? step.plannedDay ?? (step.wetInWet && before > -Infinity ? Math.max(before, today) : nextWorkingMorning(Math.max(today, before, ready), workingDays))
+        step.paintedDay ??
+        step.plannedDay ??
+        (step.wetInWet && before > -Infinity ? Math.max(before, today) : nextWorkingMorning(Math.max(today, before, ready), workingDays))
       const gate = daysAtChance(step.forecast, step.gate, chance)
       const reached = daysAtChance(step.forecast, state, chance)
       if (gate === null || reached === null) return null

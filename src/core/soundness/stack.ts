@@ -86,7 +86,8 @@ export const cureLayerOf = (layer: StackLayer, film: Film): MismatchLayer => ({
 export const thickestUmOf = (layer: Pick<StackLayer, 'ridgeWetUm'>, film: Film): number =>
   layer.ridgeWetUm ? Math.max(film.dryThicknessUm, layer.ridgeWetUm * (1 - film.more.volatileShare)) : film.dryThicknessUm
 
-export const cureLayersOf = (stack: Stack, films: readonly Film[]): readonly MismatchLayer[] => stack.layers.map((layer, index) => cureLayerOf(layer, films[index]!))
+export const cureLayersOf = (stack: Stack, films: readonly Film[]): readonly MismatchLayer[] =>
+  stack.layers.map((layer, index) => cureLayerOf(layer, films[index]!))
 
 /** State times from the solver, if one has run for this stack, else from the single-layer table; mismatch as last known. */
 export type CureSource = { readonly solution: CureSolution } | { readonly mismatch: Mismatch | null }

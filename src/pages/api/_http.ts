@@ -21,7 +21,12 @@ export const problem = (status: number, code: string, message: string, issues: r
 const written = (path: readonly PropertyKey[]): string => path.map(String).join('.')
 
 const invalid = (issues: readonly { path: readonly PropertyKey[]; message: string }[]): Response =>
-  problem(422, 'invalid', issues[0]?.message ?? 'This body cannot be used.', issues.map(({ path, message }) => ({ path: written(path), message })))
+  problem(
+    422,
+    'invalid',
+    issues[0]?.message ?? 'This body cannot be used.',
+    issues.map(({ path, message }) => ({ path: written(path), message })),
+  )
 
 class TooLarge extends Error {}
 

@@ -14,7 +14,8 @@ import { gramsText, mlText } from '../../ui/format.ts'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { useSaved } from '../../ui/useSaved.ts'
-import { Toasts } from '../../ui/Toasts.tsx'
+import { goAndSay } from '../../ui/done.ts'
+import { say, Toasts } from '../../ui/Toasts.tsx'
 import { InPaint } from './InPaint.tsx'
 import { Truths } from './Truths.tsx'
 
@@ -73,8 +74,8 @@ export function Bench({ initial, others, settings }: BenchProps) {
           className="button"
           onClick={() =>
             void send('DELETE', `/api/mediums/${medium.id}`, { seen: medium.revision }).then((reply) => {
-              if (reply.ok) window.location.assign(`/mediums?removed=${reply.value.event}`)
-              else window.alert(reply.refusal.message)
+              if (reply.ok) goAndSay('/mediums', `${medium.name} is removed.`, reply.value.event)
+              else say(reply.refusal.message)
             })
           }
         >
@@ -174,7 +175,16 @@ export function Bench({ initial, others, settings }: BenchProps) {
   ) // prettier-ignore
 }
 
-function LineButton({ label, icon, ...rest }: { readonly label: string; readonly icon: React.ReactNode; readonly disabled?: boolean; readonly onClick: () => void }) {
+function LineButton({
+  label,
+  icon,
+  ...rest
+}: {
+  readonly label: string
+  readonly icon: React.ReactNode
+  readonly disabled?: boolean
+  readonly onClick: () => void
+}) {
   return (
     <button type="button" aria-label={label} title={label} className="grid size-9 place-items-center rounded hover:bg-wash disabled:text-stone" {...rest}>
       {icon}
@@ -182,7 +192,15 @@ function LineButton({ label, icon, ...rest }: { readonly label: string; readonly
   )
 }
 
-function NewLine({ choices, spoons, onAdd }: { readonly choices: readonly { id: string; name: string; group: string }[]; readonly spoons: Spoons; readonly onAdd: (line: Line) => void }) {
+function NewLine({
+  choices,
+  spoons,
+  onAdd,
+}: {
+  readonly choices: readonly { id: string; name: string; group: string }[]
+  readonly spoons: Spoons
+  readonly onAdd: (line: Line) => void
+}) {
   const [text, setText] = useState('')
   const [id, setId] = useState('linseed_stand_oil')
   const [problem, setProblem] = useState<string | null>(null)

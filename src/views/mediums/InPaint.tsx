@@ -70,7 +70,11 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
 type FilmFound = Extract<ReturnType<typeof filmOf>, { ok: true }>['film']
 
 const lines: readonly (readonly [what: string, number: FilmNumber | null, text: (film: FilmFound) => string])[] = [
-  ['Fat over what the powder needs', 'fatness', ({ leanness }) => (leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`)],
+  [
+    'Fat over what the powder needs',
+    'fatness',
+    ({ leanness }) => (leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`),
+  ],
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
   ['Resin, of the organic binder by mass', null, ({ more }) => percentText(more.resinOfBinder)],
   ['Wax, of the organic binder by mass', null, ({ more }) => percentText(more.waxOfBinder)],

@@ -7,15 +7,17 @@ import type { MediumDocument } from '../../document/recipe.ts'
 import { send } from '../../ui/client.ts'
 import { percentText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { useRemoved } from '../../ui/useRemoved.ts'
+import { useDone } from '../../ui/done.ts'
 
 /** Every medium, and in one line what it dries to. */
 export function MediumList({ mediums }: { readonly mediums: readonly MediumDocument[] }) {
-  useRemoved('Medium')
+  useDone()
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
     const medium: MediumDocument = { id: crypto.randomUUID(), name: 'New medium', recipe: { lines: [] }, note: '' }
-    void send('PUT', '/api/mediums', { medium, seen: null }).then((reply) => (reply.ok ? window.location.assign(`/mediums/${medium.id}`) : setProblem(reply.refusal.message)))
+    void send('PUT', '/api/mediums', { medium, seen: null }).then((reply) =>
+      reply.ok ? window.location.assign(`/mediums/${medium.id}`) : setProblem(reply.refusal.message),
+    )
   }
   return (
     <>

@@ -51,7 +51,7 @@ export function Truths({ medium }: { readonly medium: Medium }) {
         <tbody>
           {present.map((name) => (
             <tr key={name} className="border-t border-rule">
-              <th scope="row" className="py-1 text-left font-normal">
+              <th scope="row" className="py-1 text-left font-normal whitespace-nowrap">
                 <svg width="11" height="11" aria-hidden="true" className="mr-2 inline-block">
                   <rect width="11" height="11" fill={classColours[name]} stroke="var(--soft)" strokeWidth="0.6" />
                 </svg>

@@ -7,17 +7,29 @@ import type { PaintingEntry } from '../../studio/paintings.ts'
 import { send } from '../../ui/client.ts'
 import { dateText, dayText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { useRemoved } from '../../ui/useRemoved.ts'
+import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
 import { colourOf } from '../stack/rows.ts'
 
 /** Every painting: its layers as a strip, whether it is sound, and what comes next. */
 export function PaintingList({ entries }: { readonly entries: readonly PaintingEntry[] }) {
-  useRemoved('Painting')
+  useDone()
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
-    const painting: PaintingDocument = { id: crypto.randomUUID(), title: 'Untitled painting', widthCm: null, heightCm: null, support: 'linen_stretched', ground: 'acrylic_dispersion_ground', practice: 'oil-led', deadline: null, note: '' }
-    void send('PUT', '/api/paintings', { painting, seen: null }).then((reply) => (reply.ok ? window.location.assign(`/paintings/${painting.id}`) : setProblem(reply.refusal.message)))
+    const painting: PaintingDocument = {
+      id: crypto.randomUUID(),
+      title: 'Untitled painting',
+      widthCm: null,
+      heightCm: null,
+      support: 'linen_stretched',
+      ground: 'acrylic_dispersion_ground',
+      practice: 'oil-led',
+      deadline: null,
+      note: '',
+    }
+    void send('PUT', '/api/paintings', { painting, seen: null }).then((reply) =>
+      reply.ok ? window.location.assign(`/paintings/${painting.id}`) : setProblem(reply.refusal.message),
+    )
   }
   return (
     <>
@@ -41,7 +53,13 @@ export function PaintingList({ entries }: { readonly entries: readonly PaintingE
               <span className="min-w-0">
                 <span className="block font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere]">{painting.title}</span>
                 <span className="block text-[0.85rem] text-soft">
-                  {[supportOf(painting.support)!.name, practiceOf(painting.practice)!.name.toLowerCase(), painting.deadline && `due ${dateText(painting.deadline)}`].filter(Boolean).join(' · ')}
+                  {[
+                    supportOf(painting.support)!.name,
+                    practiceOf(painting.practice)!.name.toLowerCase(),
+                    painting.deadline && `due ${dateText(painting.deadline)}`,
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
               </span>
               <span className="min-w-0">
@@ -82,7 +100,19 @@ function Strip({ layers }: { readonly layers: readonly LayerDocument[] }) {
         const height = (40 * Math.sqrt(layer.wetThicknessUm)) / all
         const top = y
         y += height
-        return <rect key={layer.id} x="0.5" y={top + 0.5} width="79" height={Math.max(1, height)} fill={colourOf(layer)} opacity={layer.paintedAt ? 1 : 0.4} stroke={layer.paintedAt ? 'none' : 'var(--ink)'} strokeDasharray="3 2" />
+        return (
+          <rect
+            key={layer.id}
+            x="0.5"
+            y={top + 0.5}
+            width="79"
+            height={Math.max(1, height)}
+            fill={colourOf(layer)}
+            opacity={layer.paintedAt ? 1 : 0.4}
+            stroke={layer.paintedAt ? 'none' : 'var(--ink)'}
+            strokeDasharray="3 2"
+          />
+        )
       })}
       <rect y="41" width="80" height="3" fill="var(--stone)" />
     </svg>

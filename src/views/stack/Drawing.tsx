@@ -46,10 +46,13 @@ export function Drawing({ picture, assessment, selected, onSelect, onOrder }: Dr
   const height = rows.length * rowPx
   const strata = heights(rows, height)
   const offset = height - strata.reduce((sum, one) => sum + one, 0)
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }))
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
   const ids = rows.map(({ layer }) => layer.id)
   return (
-    <div className="grid grid-cols-[130px_30px_minmax(150px,1fr)_160px_minmax(240px,1.3fr)] pt-1 xl:grid-cols-[190px_46px_minmax(190px,1fr)_216px_minmax(360px,1.6fr)]">
+    <div className="grid grid-cols-[130px_30px_minmax(150px,1fr)_160px_minmax(240px,1.3fr)] pt-1 xl:grid-cols-[190px_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
       <ColumnTitle className="col-span-3">what is on the {supportOf(picture.painting.support)!.name.replace('stretched ', '')}</ColumnTitle>
       <ColumnTitle>how fat</ColumnTitle>
       <ColumnTitle>how dry</ColumnTitle>
@@ -87,16 +90,32 @@ export function Drawing({ picture, assessment, selected, onSelect, onOrder }: Dr
 function groundText({ painting }: Picture): string {
   const ground = painting.ground ? groundOf(painting.ground) : undefined
   const support = supportOf(painting.support)!.name
-  return ground ? `${upperFirst(ground.name)}, takes ${ground.lossMlPerM2.low}–${ground.lossMlPerM2.high} ml/m² of oil (estimate), on ${support}` : `No ground, on ${support}`
+  return ground
+    ? `${upperFirst(ground.name)}, takes ${ground.lossMlPerM2.low}–${ground.lossMlPerM2.high} ml/m² of oil (estimate), on ${support}`
+    : `No ground, on ${support}`
 }
 
-const ColumnTitle = ({ children, className = '' }: { readonly children: React.ReactNode; readonly className?: string }) => <h2 className={`pb-2 font-plain text-[0.85rem] text-soft ${className}`}>{children}</h2>
+const ColumnTitle = ({ children, className = '' }: { readonly children: React.ReactNode; readonly className?: string }) => (
+  <h2 className={`pb-2 font-plain text-[0.85rem] text-soft ${className}`}>{children}</h2>
+)
 
-function Row({ row, rowPx, selected, onSelect }: { readonly row: LayerRow; readonly rowPx: number; readonly selected: boolean; readonly onSelect: (id: string) => void }) {
+function Row({
+  row,
+  rowPx,
+  selected,
+  onSelect,
+}: {
+  readonly row: LayerRow
+  readonly rowPx: number
+  readonly selected: boolean
+  readonly onSelect: (id: string) => void
+}) {
   const { layer, assessed, state, verdict, mixture } = row
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: layer.id })
   const areas = layer.areas.length > 0 ? ` · ${layer.areas.join(', ')}` : ''
-  const what = assessed.problem ?? `${assessed.film ? umText(assessed.film.dryThicknessUm) : ''}${layer.ridgeWetUm ? `, ridges ${umText(row.thickestUm)}` : ''} · ${mixture}${areas}`
+  const what =
+    assessed.problem ??
+    `${assessed.film ? umText(assessed.film.dryThicknessUm) : ''}${layer.ridgeWetUm ? `, ridges ${umText(row.thickestUm)}` : ''} · ${mixture}${areas}`
   return (
     <li
       ref={setNodeRef}
@@ -105,11 +124,15 @@ function Row({ row, rowPx, selected, onSelect }: { readonly row: LayerRow; reado
     >
       <button type="button" onClick={() => onSelect(layer.id)} aria-pressed={selected} className="min-w-0 grow px-2 text-left" title={what}>
         <span className="flex items-center gap-2">
-          <span className={`truncate font-read ${rowPx > 50 ? 'text-[1.15rem]' : 'text-[1.02rem]'} leading-tight ${layer.paintedAt ? '' : 'italic'}`}>{layer.name}</span>
+          <span className={`truncate font-read ${rowPx > 50 ? 'text-[1.15rem]' : 'text-[1.02rem]'} leading-tight ${layer.paintedAt ? '' : 'italic'}`}>
+            {layer.name}
+          </span>
           {verdict !== 'sound' && <VerdictMark verdict={verdict} size={12} />}
-          {state && <span className="ml-auto shrink-0 text-[0.78rem] text-soft">{state}</span>}
         </span>
-        <span className={`block truncate text-[0.82rem] ${assessed.problem ? 'text-unsound' : 'text-soft'}`}>{what}</span>
+        <span className="flex gap-3 text-[0.82rem]">
+          <span className={`truncate ${assessed.problem ? 'text-unsound' : 'text-soft'}`}>{what}</span>
+          {state && <span className="ml-auto shrink-0">{state}</span>}
+        </span>
       </button>
       <button type="button" className="w-6 shrink-0 touch-none text-stone hover:text-ink" aria-label={`Move ${layer.name}`} {...attributes} {...listeners}>
         <GripVertical size={16} aria-hidden="true" className="mx-auto" />
@@ -134,7 +157,16 @@ function Leaders({ rows, strata, offset, rowPx, selected }: StrataProps & { read
         const from = offset + strata.slice(0, index).reduce((sum, one) => sum + one, 0) + strata[index]! / 2
         const to = (index + 0.5) * rowPx
         const on = layer.id === selected
-        return <path key={layer.id} d={`M0 ${from}C22 ${from} 16 ${to} 38 ${to}`} fill="none" stroke={on ? 'var(--ink)' : 'var(--stone)'} strokeWidth={on ? 1.6 : 1} vectorEffect="non-scaling-stroke" />
+        return (
+          <path
+            key={layer.id}
+            d={`M0 ${from}C22 ${from} 16 ${to} 38 ${to}`}
+            fill="none"
+            stroke={on ? 'var(--ink)' : 'var(--stone)'}
+            strokeWidth={on ? 1.6 : 1}
+            vectorEffect="non-scaling-stroke"
+          />
+        )
       })}
     </svg>
   )
@@ -174,7 +206,15 @@ function Section({ rows, strata, offset, selected, woven }: StrataProps & { read
   const names = rows.map(({ layer }) => layer.name).join(', ')
   return (
     <div style={{ paddingTop: offset }}>
-      <canvas ref={canvas} width={sectionWidth} height={height} style={{ height }} className="block w-full" role="img" aria-label={`Section through the picture, from the surface down: ${names || 'only the ground'}. Thickness on a square-root scale.`} />
+      <canvas
+        ref={canvas}
+        width={sectionWidth}
+        height={height}
+        style={{ height }}
+        className="block w-full"
+        role="img"
+        aria-label={`Section through the picture, from the surface down: ${names || 'only the ground'}. Thickness on a square-root scale.`}
+      />
     </div>
   )
 }
@@ -199,5 +239,9 @@ function stratumOf(row: LayerRow, heightPx: number, selected: string | null): St
 function grainOf({ layer }: LayerRow): number {
   const powders = layer.paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => libraryShelf(pigment)))
   if (powders.length === 0) return 0
-  return Math.max(...powders.map((powder) => (powder?.id.startsWith('pbr7') || powder?.id === 'py43' || powder?.id === 'pg23' ? 0.9 : (powder?.densityGPerMl.mid ?? 1) > 2.2 ? 0.45 : 0.1)))
+  return Math.max(
+    ...powders.map((powder) =>
+      powder?.id.startsWith('pbr7') || powder?.id === 'py43' || powder?.id === 'pg23' ? 0.9 : (powder?.densityGPerMl.mid ?? 1) > 2.2 ? 0.45 : 0.1,
+    ),
+  )
 }

@@ -2,7 +2,7 @@ import { rules } from '../../core/soundness/rules/index.ts'
 import type { AssessedFinding, Picture } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { dayText, percentText } from '../../ui/format.ts'
+import { dateText, dayText, percentText } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
 
@@ -10,7 +10,11 @@ import { Why } from '../../ui/Why.tsx'
 export function FindingWhy({ finding, className = '' }: { readonly finding: AssessedFinding; readonly className?: string }) {
   const rule = rules.find(({ id }) => id === finding.rule)!
   return (
-    <Why reason={{ title: rule.title, formula: finding.message, figures: Object.values(finding.numbers), source: rule.reason }} label={`Why: ${rule.title}`} className={className}>
+    <Why
+      reason={{ title: rule.title, formula: finding.message, figures: Object.values(finding.numbers), source: rule.reason }}
+      label={`Why: ${rule.title}`}
+      className={className}
+    >
       Why
     </Why>
   )
@@ -19,7 +23,8 @@ export function FindingWhy({ finding, className = '' }: { readonly finding: Asse
 /** What a mend would do, in words. */
 export function mendText(mend: LayerMend, picture: Picture): string {
   const name = picture.layers.find(({ id }) => id === mend.layerId)?.name ?? 'the layer'
-  if (mend.kind === 'wait') return `Wait with ${name} until ${dayText(dayOf(String(mend.to))!)}`
+  if (mend.kind === 'wait')
+    return `Wait with ${name} until ${dayOf(String(mend.to))! - picture.today > 150 ? dateText(String(mend.to)) : dayText(dayOf(String(mend.to))!)}`
   return `Let the medium be ${percentText(Number(mend.to))} of the mix by volume in ${name}`
 }
 
@@ -40,9 +45,12 @@ export function Findings({ findings, mends, picture, selected, onSelect, onMend 
       {findings.map((finding, index) => {
         const mend = mends?.[index] ?? null
         return (
-          <li key={`${finding.rule}-${finding.layerId}-${finding.underId}`} className={`border-l-2 pl-3 ${finding.layerId === selected ? 'border-ink' : 'border-rule'}`}>
+          <li
+            key={`${finding.rule}-${finding.layerId}-${finding.underId}`}
+            className={`border-l-2 pl-3 ${finding.layerId === selected ? 'border-ink' : 'border-rule'}`}
+          >
             <p className="leading-snug">
-              <span className={`mr-1.5 inline-flex items-center gap-1 font-read ${verdictColour(finding.severity)}`}>
+              <span className={`mr-1.5 whitespace-nowrap font-read ${verdictColour(finding.severity)}`}>
                 <VerdictMark verdict={finding.severity} size={12} /> {verdictWords[finding.severity]}.
               </span>
               {finding.message}

@@ -34,7 +34,8 @@ type Paint = LayerDocument['paints'][number]
 
 /** One layer as the painter describes it, and what it comes to. Every change is judged at once. */
 export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChange, onMove, onRemove, actions }: EditorProps) {
-  const setPaint = (at: number, change: Partial<Paint>): void => onChange({ paints: layer.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
+  const setPaint = (at: number, change: Partial<Paint>): void =>
+    onChange({ paints: layer.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
   return (
     <section aria-label={`Layer ${layer.name}`} className="min-w-0">
       <div className="flex items-end gap-3">
@@ -62,9 +63,18 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
         <fieldset className="min-w-0 sm:col-span-2">
           <legend className="text-[0.8rem] text-soft">Paint, in parts by volume</legend>
           {layer.paints.map((paint, at) => (
-            <PaintLine key={at} paint={paint} onChange={(change) => setPaint(at, change)} onRemove={() => onChange({ paints: layer.paints.filter((_, index) => index !== at) })} />
+            <PaintLine
+              key={at}
+              paint={paint}
+              onChange={(change) => setPaint(at, change)}
+              onRemove={() => onChange({ paints: layer.paints.filter((_, index) => index !== at) })}
+            />
           ))}
-          <button type="button" className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link" onClick={() => onChange({ paints: [...layer.paints, newPaint] })}>
+          <button
+            type="button"
+            className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
+            onClick={() => onChange({ paints: [...layer.paints, newPaint] })}
+          >
             <Plus size={14} aria-hidden="true" /> {layer.paints.length > 0 ? 'another colour' : 'a colour (none: a clear oil film)'}
           </button>
         </fieldset>
@@ -82,7 +92,9 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
           </Labelled>
           {layer.medium && (
             <Labelled label="parts" className="w-16">
-              {(id) => <NumberField id={id} value={layer.medium!.parts} low={0} high={1000} onValue={(parts) => onChange({ medium: { ...layer.medium!, parts } })} />}
+              {(id) => (
+                <NumberField id={id} value={layer.medium!.parts} low={0} high={1000} onValue={(parts) => onChange({ medium: { ...layer.medium!, parts } })} />
+              )}
             </Labelled>
           )}
         </div>
@@ -99,7 +111,15 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
           </Labelled>
           {layer.thinner && (
             <Labelled label="parts" className="w-16">
-              {(id) => <NumberField id={id} value={layer.thinner!.parts} low={0} high={1000} onValue={(parts) => onChange({ thinner: { ...layer.thinner!, parts } })} />}
+              {(id) => (
+                <NumberField
+                  id={id}
+                  value={layer.thinner!.parts}
+                  low={0}
+                  high={1000}
+                  onValue={(parts) => onChange({ thinner: { ...layer.thinner!, parts } })}
+                />
+              )}
             </Labelled>
           )}
         </div>
@@ -109,16 +129,37 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
         <div className="flex min-w-0 flex-wrap gap-x-4 gap-y-2">
           {layer.paintedAt ? (
             <Labelled label="Painted">
-              {(id) => <input id={id} type="datetime-local" className="field" value={layer.paintedAt!} onChange={({ target }) => target.value && onChange({ paintedAt: target.value.slice(0, 16) })} />}
+              {(id) => (
+                <input
+                  id={id}
+                  type="datetime-local"
+                  className="field"
+                  value={layer.paintedAt!}
+                  onChange={({ target }) => target.value && onChange({ paintedAt: target.value.slice(0, 16) })}
+                />
+              )}
             </Labelled>
           ) : (
             <Labelled label="Planned for" hint={layer.plannedOn ? undefined : 'Left empty: the earliest good day.'}>
-              {(id) => <input id={id} type="date" className="field" value={layer.plannedOn ?? ''} onChange={({ target }) => onChange({ plannedOn: target.value || null })} />}
+              {(id) => (
+                <input
+                  id={id}
+                  type="date"
+                  className="field"
+                  value={layer.plannedOn ?? ''}
+                  onChange={({ target }) => onChange({ plannedOn: target.value || null })}
+                />
+              )}
             </Labelled>
           )}
           {!layer.paintedAt && (
             <label className="flex min-h-9 items-center gap-2 self-start pt-4 text-[0.9rem]">
-              <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={layer.wetInWet} onChange={({ target }) => onChange({ wetInWet: target.checked })} />
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--ink)]"
+                checked={layer.wetInWet}
+                onChange={({ target }) => onChange({ wetInWet: target.checked })}
+              />
               in the same sitting as the layer under it
             </label>
           )}
@@ -135,30 +176,64 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
 
 const newPaint: Paint = { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined', grind: defaultGrind, parts: 1 }
 
-const readName = (text: string): Reading<string> => (text.trim() ? (text.length > 120 ? { problem: 'Keep the name under 120 letters.' } : { value: text.trim() }) : { problem: 'Give the layer a name.' })
+const readName = (text: string): Reading<string> =>
+  text.trim() ? (text.length > 120 ? { problem: 'Keep the name under 120 letters.' } : { value: text.trim() }) : { problem: 'Give the layer a name.' }
 const readNote = (text: string): Reading<string> => (text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text })
 const readAreas = (text: string): Reading<string[]> => {
   const areas = [...new Set(text.split(',').map((area) => area.trim()).filter(Boolean))] // prettier-ignore
   return areas.length > 12 || areas.some((area) => area.length > 120) ? { problem: 'Name at most 12 parts, each under 120 letters.' } : { value: areas }
 }
 
-function IconButton({ label, ...rest }: { readonly label: string; readonly disabled?: boolean; readonly onClick: () => void; readonly children: React.ReactNode }) {
-  return <button type="button" aria-label={label} title={label} className="grid size-9 place-items-center rounded hover:bg-wash disabled:text-stone" {...rest} />
+function IconButton({
+  label,
+  ...rest
+}: {
+  readonly label: string
+  readonly disabled?: boolean
+  readonly onClick: () => void
+  readonly children: React.ReactNode
+}) {
+  return (
+    <button type="button" aria-label={label} title={label} className="grid size-9 place-items-center rounded hover:bg-wash disabled:text-stone" {...rest} />
+  )
 }
 
-function PaintLine({ paint, onChange, onRemove }: { readonly paint: Paint; readonly onChange: (change: Partial<Paint>) => void; readonly onRemove: () => void }) {
+function PaintLine({
+  paint,
+  onChange,
+  onRemove,
+}: {
+  readonly paint: Paint
+  readonly onChange: (change: Partial<Paint>) => void
+  readonly onRemove: () => void
+}) {
   const single = paint.pigments.length === 1
   return (
     <div className="mt-1 flex min-w-0 items-center gap-2">
       <svg width="14" height="22" aria-hidden="true" className="shrink-0">
         {paint.pigments.map(({ pigment }, index) => (
-          <rect key={pigment} y={(index * 22) / paint.pigments.length} width="14" height={22 / paint.pigments.length} fill={pigmentColour(pigment)} stroke="var(--rule)" />
+          <rect
+            key={pigment}
+            y={(index * 22) / paint.pigments.length}
+            width="14"
+            height={22 / paint.pigments.length}
+            fill={pigmentColour(pigment)}
+            stroke="var(--rule)"
+          />
         ))}
       </svg>
       {single ? (
-        <Choice label="Colour" value={paint.pigments[0]!.pigment} onValue={(pigment) => onChange({ pigments: [{ pigment, share: 1 }] })} options={pigmentChoices} className="grow basis-1/2" />
+        <Choice
+          label="Colour"
+          value={paint.pigments[0]!.pigment}
+          onValue={(pigment) => onChange({ pigments: [{ pigment, share: 1 }] })}
+          options={pigmentChoices}
+          className="grow basis-1/2"
+        />
       ) : (
-        <span className="grow truncate">{paint.pigments.map(({ pigment, share }) => `${pigmentChoices.find(({ id }) => id === pigment)?.name ?? pigment} ${about(share)}`).join(' + ')}</span>
+        <span className="grow truncate">
+          {paint.pigments.map(({ pigment, share }) => `${pigmentChoices.find(({ id }) => id === pigment)?.name ?? pigment} ${about(share)}`).join(' + ')}
+        </span>
       )}
       <span className="shrink-0 text-[0.85rem] text-soft">in</span>
       <Choice label="Oil it is ground in" value={paint.oil} onValue={(oil) => onChange({ oil })} options={oilChoices} className="basis-1/3" />
@@ -197,12 +272,23 @@ function Thickness({ layer, onChange }: { readonly layer: LayerDocument; readonl
               const found = thicknessPresets.find((one) => one.id === chosen)
               if (found) onChange({ wetThicknessUm: found.wetUm })
             }}
-            options={[...(preset ? [] : [{ id: '', name: 'as typed' }]), ...thicknessPresets.map(({ id: presetId, name, wetUm }) => ({ id: presetId, name: `${name}, ${wetUm} µm` }))]}
+            options={[
+              ...(preset ? [] : [{ id: '', name: 'as typed' }]),
+              ...thicknessPresets.map(({ id: presetId, name, wetUm }) => ({ id: presetId, name: `${name}, ${wetUm} µm` })),
+            ]}
           />
         )}
       </Labelled>
       <Labelled label="wet thickness" className="w-24">
-        {(id) => <TypedField id={id} shown={about(layer.wetThicknessUm, 4)} read={readThickness} onValue={(wetThicknessUm) => onChange({ wetThicknessUm })} suffix="µm" />}
+        {(id) => (
+          <TypedField
+            id={id}
+            shown={about(layer.wetThicknessUm, 4)}
+            read={readThickness}
+            onValue={(wetThicknessUm) => onChange({ wetThicknessUm })}
+            suffix="µm"
+          />
+        )}
       </Labelled>
       <Labelled label="thickest spot, wet" className="w-28">
         {(id) => (
@@ -271,7 +357,8 @@ function Numbers({ assessed }: { readonly assessed: AssessedLayer }) {
                 label={`${stateNames[state]} after ${spanText(low, high)}. Why?`}
                 reason={{
                   title: `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
-                  formula: 'Oxygen enters from the surface and is used up as the film cures; the time is log-normal about that model, and touch tests cut off what they rule out. At the thickest spot.',
+                  formula:
+                    'Oxygen enters from the surface and is used up as the film cures; the time is log-normal about that model, and touch tests cut off what they rule out. At the thickest spot.',
                   figures: [
                     { is: 'days, 1 time in 10 sooner', value: low, unit: 'days' },
                     { is: 'days, as likely sooner as later', value: middle, unit: 'days' },

@@ -9,8 +9,9 @@ import type { LayerMend } from '../../document/mend.ts'
 import type { LayerDocument } from '../../document/studio.ts'
 import type { LoadedPicture } from '../../studio/reading.ts'
 import { send } from '../../ui/client.ts'
-import { datesText, dayText, percentText } from '../../ui/format.ts'
-import { Toasts } from '../../ui/Toasts.tsx'
+import { chanceText, datesText, dayText } from '../../ui/format.ts'
+import { goAndSay } from '../../ui/done.ts'
+import { say, Toasts } from '../../ui/Toasts.tsx'
 import { TouchButtons } from '../../ui/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Drawing } from './Drawing.tsx'
@@ -71,7 +72,8 @@ export function StackView({ initial, initialSolved }: StackProps) {
           onChange={edited.editPainting}
           onRemove={() =>
             void send('DELETE', `/api/paintings/${picture.painting.id}`, { seen: picture.painting.revision }).then((reply) => {
-              if (reply.ok) window.location.assign(`/paintings?removed=${reply.value.event}`)
+              if (reply.ok) goAndSay('/paintings', `${picture.painting.title} is removed.`, reply.value.event)
+              else say(reply.refusal.message)
             })
           }
         />
@@ -89,7 +91,14 @@ export function StackView({ initial, initialSolved }: StackProps) {
       <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
         <section aria-label="Findings">
           <h2 className="mb-3 text-xl">What is found</h2>
-          <Findings findings={assessment.findings} mends={of === picture ? mends : null} picture={picture} selected={selected} onSelect={setChosen} onMend={mend} />
+          <Findings
+            findings={assessment.findings}
+            mends={of === picture ? mends : null}
+            picture={picture}
+            selected={selected}
+            onSelect={setChosen}
+            onMend={mend}
+          />
           <Finish picture={picture} assessment={assessment} />
           <Caution picture={picture} />
         </section>
@@ -159,7 +168,7 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
   return (
     <div className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`} aria-live="polite">
       <p className="font-read text-[1.2rem] leading-snug">
-        <span className={`mr-1.5 inline-flex items-center gap-1.5 ${verdictColour(verdict)}`}>
+        <span className={`mr-1.5 whitespace-nowrap ${verdictColour(verdict)}`}>
           <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
         </span>
         {worst ? worst.message : 'Every layer is sound over what lies under it.'}
@@ -176,7 +185,14 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
         {worst && <FindingWhy finding={worst} />}
         {date && (
           <span>
-            Next: {picture.layers[next]!.name}, {date.source === 'unknown' ? 'no date, as what lies under it may never be ready' : date.source === 'planned' ? `planned for ${dayText(date.day)}` : Math.floor(date.day) <= Math.floor(picture.today) ? 'from today' : `from ${dayText(date.day)}`}
+            Next: {picture.layers[next]!.name},{' '}
+            {date.source === 'unknown'
+              ? 'no date, as what lies under it may never be ready'
+              : date.source === 'planned'
+                ? `planned for ${dayText(date.day)}`
+                : Math.floor(date.day) <= Math.floor(picture.today)
+                  ? 'from today'
+                  : `from ${dayText(date.day)}`}
           </span>
         )}
       </p>
@@ -185,7 +201,12 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
 }
 
 function Status({ edited, refining, onAdd }: { readonly edited: EditedPicture; readonly refining: boolean; readonly onAdd: () => void }) {
-  const words = { saved: refining ? 'Saved · refining the dates' : 'Saved', waiting: refining ? 'Refining the dates' : 'Saving', unreachable: 'Not saved yet', refused: 'Not saved' }
+  const words = {
+    saved: refining ? 'Saved · refining the dates' : 'Saved',
+    waiting: refining ? 'Refining the dates' : 'Saving',
+    unreachable: 'Not saved yet',
+    refused: 'Not saved',
+  }
   const { conflict, message } = edited
   return (
     <div className="py-2">
@@ -211,7 +232,10 @@ function Status({ edited, refining, onAdd }: { readonly edited: EditedPicture; r
       {conflict && (
         <div role="alertdialog" aria-label="Changed in two places" className="mt-1 border-l-[3px] border-watch bg-sheet px-3 py-2">
           <p>
-            {conflict.theirs ? `${conflict.mine.name} was changed in another window since you opened it here.` : `${conflict.mine.name} was removed in another window.`} What you typed is kept until you choose.
+            {conflict.theirs
+              ? `${conflict.mine.name} was changed in another window since you opened it here.`
+              : `${conflict.mine.name} was removed in another window.`}{' '}
+            What you typed is kept until you choose.
           </p>
           <p className="mt-2 flex gap-3">
             {conflict.theirs && (
@@ -253,21 +277,43 @@ function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readon
 }
 
 function Finish({ picture, assessment }: { readonly picture: Picture; readonly assessment: Assessment }) {
-  const days = useMemo(() => (picture.layers.length > 0 ? simulateReaching(assessment.layers.map(({ step }) => step), 'firm', assessment.workingTime, 1000) : null), [picture, assessment])
+  const days = useMemo(
+    () =>
+      picture.layers.length > 0
+        ? simulateReaching(
+            assessment.layers.map(({ step }) => step),
+            'firm',
+            assessment.workingTime,
+            1000,
+          )
+        : null,
+    [picture, assessment],
+  )
   if (!days || days.length === 0) return null
   const { deadline } = picture.painting
   return (
     <p className="mt-5 border-t border-rule pt-3">
       Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
-      {deadline && <> Firm by {dayText(dayOf(deadline)!)}: {percentText(shareBy(days, dayOf(deadline)! + 1))} likely.</>} <span className="text-soft">Estimate.</span>
+      {deadline && (
+        <>
+          {' '}
+          Firm by {dayText(dayOf(deadline)!)}: a chance of {chanceText(shareBy(days, dayOf(deadline)! + 1))}.
+        </>
+      )}{' '}
+      <span className="text-soft">Estimate.</span>
     </p>
   )
 }
 
 /** The cautions that belong to what is in the layers, and no others. */
 function Caution({ picture }: { readonly picture: Picture }) {
-  const ids = picture.layers.flatMap(({ paints, thinner }) => [...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)), ...(thinner ? [thinner.material] : [])])
-  const hazards = [...new Set(ids.flatMap((id) => libraryShelf(id)?.hazard?.split(/[,;] /) ?? []))].filter((hazard) => /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard))
+  const ids = picture.layers.flatMap(({ paints, thinner }) => [
+    ...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)),
+    ...(thinner ? [thinner.material] : []),
+  ])
+  const hazards = [...new Set(ids.flatMap((id) => libraryShelf(id)?.hazard?.split(/[,;] /) ?? []))].filter((hazard) =>
+    /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
+  )
   return (
     <p className="mt-3 text-[0.85rem] leading-snug text-soft">
       {hazards.length > 0 && <>In these layers: {hazards.join(', ')}. Keep it off the skin and out of the air, and never sand it dry. </>}

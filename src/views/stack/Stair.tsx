@@ -12,11 +12,11 @@ interface StairProps {
 }
 
 const ticks = [1, 1.25, 2, 4, 8] as const
-const tickNames: Readonly<Record<number, string>> = { 1: 'just bound', 1.25: 'neat' }
+const tickNames: Readonly<Record<number, string>> = { 1: 'bound', 1.25: 'neat' }
 
 /** How fat each layer is, surface at the top. A step to the right of the one under it is fatter; the stair must climb to the right. */
 export function Stair({ rows, verdicts, rowPx, width }: StairProps) {
-  const x = scaleLog([0.7, 9], [6, width - 52]).clamp(true)
+  const x = scaleLog([0.7, 9], [10, width - 52]).clamp(true)
   const fatness = rows.map(({ assessed }) => {
     const leanness = assessed.film?.leanness
     return leanness === undefined || leanness === null ? null : leanness <= 1 / 9 ? Infinity : 1 / leanness
@@ -36,7 +36,9 @@ export function Stair({ rows, verdicts, rowPx, width }: StairProps) {
         const verdict = verdicts[at]!
         return (
           <g key={row.layer.id} className={verdictColour(verdict)}>
-            {below !== null && below !== undefined && <path d={`M${left} ${bottom}V${bottom + 7}H${x(below)}V${bottom + 14}`} fill="none" stroke="var(--soft)" strokeWidth={1} />}
+            {below !== null && below !== undefined && (
+              <path d={`M${left} ${bottom}V${bottom + 7}H${x(below)}V${bottom + 14}`} fill="none" stroke="var(--soft)" strokeWidth={1} />
+            )}
             <rect x={left - 2.5} y={top} width={5} height={bottom - top} fill="currentColor" opacity={row.layer.paintedAt ? 1 : 0.55} />
             <text x={left + 8} y={(top + bottom) / 2 + 4.5} className="fill-ink text-[13px]">
               {value === Infinity ? 'all oil' : `${about(value, value >= 10 ? 2 : 3)}×`}
@@ -50,7 +52,14 @@ export function Stair({ rows, verdicts, rowPx, width }: StairProps) {
         )
       })}
       {ticks.map((tick) => (
-        <text key={tick} x={x(tick)} y={height + (tick === 1.25 ? 30 : 16)} textAnchor={tick === 1 ? 'start' : 'middle'} dx={tick === 1 ? -6 : tick === 1.25 ? 8 : 0} className="fill-soft text-[11.5px]">
+        <text
+          key={tick}
+          x={x(tick)}
+          y={height + (tick === 1.25 ? 30 : 16)}
+          textAnchor={tick === 1 ? 'end' : 'middle'}
+          dx={tick === 1 ? 8 : tick === 1.25 ? 10 : 0}
+          className="fill-soft text-[11.5px]"
+        >
           {tickNames[tick] ?? `${tick}×`}
         </text>
       ))}

@@ -31,7 +31,13 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
   const height = rows.length * rowPx
   const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : null
   return (
-    <svg width="100%" height={height + 44} className="block overflow-visible" role="img" aria-label="Drying along time: when each layer is painted, touch dry and firm, from the surface down">
+    <svg
+      width="100%"
+      height={height + 44}
+      className="block overflow-visible"
+      role="img"
+      aria-label="Drying along time: when each layer is painted, touch dry and firm, from the surface down"
+    >
       {monthsIn(from, to).map(({ day, name }) => (
         <g key={day}>
           <line x1={at(day)} x2={at(day)} y1={0} y2={height} stroke="var(--rule)" />
@@ -64,10 +70,25 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               .map(({ id, at: when, feel }) => (
                 <g key={id} className="text-ink">
                   <line x1={at(dayOf(when)!)} x2={at(dayOf(when)!)} y1={middle - 15} y2={middle - 2} stroke="currentColor" strokeWidth={1.5} />
-                  <circle cx={at(dayOf(when)!)} cy={middle - 16} r={3.4} fill={feel === 'wet' || feel === 'tacky' ? 'var(--paper)' : 'currentColor'} stroke="currentColor" strokeWidth={1.5} />
+                  <circle
+                    cx={at(dayOf(when)!)}
+                    cy={middle - 16}
+                    r={3.4}
+                    fill={feel === 'wet' || feel === 'tacky' ? 'var(--paper)' : 'currentColor'}
+                    stroke="currentColor"
+                    strokeWidth={1.5}
+                  />
                 </g>
               ))}
-            <circle cx={at(date.day)} cy={middle} r={5} fill={painted ? 'var(--ink)' : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.6} strokeDasharray={date.source === 'unknown' ? '2 2' : undefined} />
+            <circle
+              cx={at(date.day)}
+              cy={middle}
+              r={5}
+              fill={painted ? 'var(--ink)' : 'var(--paper)'}
+              stroke="var(--ink)"
+              strokeWidth={1.6}
+              strokeDasharray={date.source === 'unknown' ? '2 2' : undefined}
+            />
             <text x={at(date.day)} dx={-10} y={middle + 4} textAnchor="end" className="fill-ink text-[12px]">
               {date.source === 'unknown' ? 'no date' : dayText(date.day).slice(4)}
             </text>
@@ -90,7 +111,19 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
   )
 }
 
-function Band({ x, width, y, height, solid = false }: { readonly x: string; readonly width: string; readonly y: number; readonly height: number; readonly solid?: boolean }) {
+function Band({
+  x,
+  width,
+  y,
+  height,
+  solid = false,
+}: {
+  readonly x: string
+  readonly width: string
+  readonly y: number
+  readonly height: number
+  readonly solid?: boolean
+}) {
   return <rect x={x} width={width} y={y} height={height} fill={solid ? 'var(--soft)' : 'var(--stone)'} opacity={solid ? 0.75 : 0.5} rx={1.5} />
 }
 
@@ -100,6 +133,9 @@ function monthsIn(from: number, to: number): readonly { readonly day: number; re
   const every = Math.max(1, Math.ceil(count / 8))
   return Array.from({ length: count }, (_, index) => addMonths(start, index))
     .filter((month, index) => index > 0 && month.getMonth() % every === 0)
-    .map((month) => ({ day: Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from))), name: format(month, month.getMonth() === 0 ? 'MMM yyyy' : 'MMM') }))
+    .map((month) => ({
+      day: Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from))),
+      name: format(month, month.getMonth() === 0 ? 'MMM yyyy' : 'MMM'),
+    }))
     .filter(({ day }) => day > from && day < to - (to - from) * 0.04)
 }

@@ -34,19 +34,29 @@ export interface SectionGround {
 /** Boundaries between strata: a slow wave with a little roughness, the same for the same layer. */
 function boundary(seed: number, y: number, width: number, roughness: number): (x: number) => number {
   const random = seeded(seed)
-  const waves = Array.from({ length: 5 }, (_, index) => ({ length: width / (1.2 + index * 1.9 + random()), phase: random() * 7, height: roughness / (1 + index * 0.9) }))
+  const waves = Array.from({ length: 5 }, (_, index) => ({
+    length: width / (1.2 + index * 1.9 + random()),
+    phase: random() * 7,
+    height: roughness / (1 + index * 0.9),
+  }))
   return (x) => y + waves.reduce((sum, { length, phase, height }) => sum + height * Math.sin((x / length) * Math.PI + phase), 0)
 }
 
 /** Strata are given from the top down. */
-export function drawSection(context: CanvasRenderingContext2D, width: number, strata: readonly Stratum[], { groundPx, supportPx, woven }: SectionGround, colours: SectionColours): void {
+export function drawSection(
+  context: CanvasRenderingContext2D,
+  width: number,
+  strata: readonly Stratum[],
+  { groundPx, supportPx, woven }: SectionGround,
+  colours: SectionColours,
+): void {
   const total = strata.reduce((sum, { heightPx }) => sum + heightPx, 0)
   const height = total + groundPx + supportPx
   context.clearRect(0, 0, width, height + 8)
   const edges = strata.map((stratum, index) => {
     const y = strata.slice(0, index).reduce((sum, { heightPx }) => sum + heightPx, 0)
     const above = strata[index - 1]?.heightPx ?? stratum.heightPx
-    return boundary(stratum.seed, Math.max(y, index === 0 ? 5 : 0), width, Math.min(3.2, above / 7, stratum.heightPx / 7) * (index === 0 ? 1.3 : 1))
+    return boundary(stratum.seed, Math.max(y, index === 0 ? 6 : 0), width, Math.min(3.2, above / 7, stratum.heightPx / 7) * (index === 0 ? 1.3 : 1))
   })
   const groundEdge = boundary(7, total, width, 1.4)
   const supportEdge = boundary(11, total + groundPx, width, woven ? 0.5 : 0.3)
@@ -66,7 +76,14 @@ function shape(context: CanvasRenderingContext2D, width: number, top: (x: number
 const rgb = (hex: string, lighter = 0, alpha = 1): string =>
   `rgba(${[0, 1, 2].map((channel) => Math.round(255 * Math.min(1, Math.max(0, channelOf(hex, channel) * (1 + Math.min(0, lighter)) + Math.max(0, lighter))))).join(',')},${alpha})`
 
-function drawStratum(context: CanvasRenderingContext2D, width: number, stratum: Stratum, top: (x: number) => number, bottom: (x: number) => number, colours: SectionColours): void {
+function drawStratum(
+  context: CanvasRenderingContext2D,
+  width: number,
+  stratum: Stratum,
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+  colours: SectionColours,
+): void {
   const { colour, clearness, pvc, grain, seed, state, heightPx } = stratum
   context.save()
   shape(context, width, top, bottom)
@@ -100,7 +117,12 @@ function drawStratum(context: CanvasRenderingContext2D, width: number, stratum: 
     context.strokeStyle = colours.ink
   }
   if (stratum.selected || state === 'planned') {
-    shape(context, width, (x) => top(x) + 0.5, (x) => bottom(x) - 0.5)
+    shape(
+      context,
+      width,
+      (x) => top(x) + 0.5,
+      (x) => bottom(x) - 0.5,
+    )
     context.stroke()
   } else {
     context.beginPath()
@@ -112,7 +134,7 @@ function drawStratum(context: CanvasRenderingContext2D, width: number, stratum: 
 
 /** Wet film catches the light: short bright strokes under its surface. */
 function drawSoft(context: CanvasRenderingContext2D, width: number, top: (x: number) => number, bottom: (x: number) => number): void {
-  context.strokeStyle = 'rgba(255,255,255,0.62)'
+  context.strokeStyle = 'rgba(255,255,255,0.42)'
   context.lineWidth = 1.1
   for (let x = -20; x < width; x += 9) {
     const depth = bottom(x + 4) - top(x + 4)
@@ -123,7 +145,13 @@ function drawSoft(context: CanvasRenderingContext2D, width: number, top: (x: num
   }
 }
 
-function drawGround(context: CanvasRenderingContext2D, width: number, top: (x: number) => number, bottom: (x: number) => number, colours: SectionColours): void {
+function drawGround(
+  context: CanvasRenderingContext2D,
+  width: number,
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+  colours: SectionColours,
+): void {
   context.save()
   shape(context, width, top, bottom)
   context.clip()
@@ -140,7 +168,14 @@ function drawGround(context: CanvasRenderingContext2D, width: number, top: (x: n
   context.restore()
 }
 
-function drawSupport(context: CanvasRenderingContext2D, width: number, height: number, top: (x: number) => number, woven: boolean, colours: SectionColours): void {
+function drawSupport(
+  context: CanvasRenderingContext2D,
+  width: number,
+  height: number,
+  top: (x: number) => number,
+  woven: boolean,
+  colours: SectionColours,
+): void {
   context.save()
   shape(context, width, top, () => height)
   context.clip()

@@ -56,11 +56,15 @@ export function usePicture(initial: LoadedPicture): EditedPicture {
       dirty.current.delete(id)
       if (!body) continue
       const { revision, ...document } = body
-      const reply = isPainting ? await send('PUT', '/api/paintings', { painting: document, seen: revision }) : await send('PUT', '/api/layers', { layer: document, seen: revision })
+      const reply = isPainting
+        ? await send('PUT', '/api/paintings', { painting: document, seen: revision })
+        : await send('PUT', '/api/layers', { layer: document, seen: revision })
       if (reply.ok) {
         const next = reply.value.revisions[id]!
         update((now) =>
-          isPainting ? { ...now, painting: { ...now.painting, revision: next } } : { ...now, layers: now.layers.map((layer) => (layer.id === id ? { ...layer, revision: next } : layer)) },
+          isPainting
+            ? { ...now, painting: { ...now.painting, revision: next } }
+            : { ...now, layers: now.layers.map((layer) => (layer.id === id ? { ...layer, revision: next } : layer)) },
         )
         setEvents((before) => [...before, reply.value.event])
         setMessage(null)

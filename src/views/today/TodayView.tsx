@@ -2,7 +2,8 @@ import { useState } from 'react'
 import type { Feel } from '../../document/studio.ts'
 import type { Readiness, TodayEntry, TouchSpot } from '../../studio/today.ts'
 import { send } from '../../ui/client.ts'
-import { datesText, dayText, percentText } from '../../ui/format.ts'
+import { chanceText, datesText, dayText } from '../../ui/format.ts'
+import { goAndSay, useDone } from '../../ui/done.ts'
 import { say, Toasts } from '../../ui/Toasts.tsx'
 import { feelNames, TouchButtons } from '../../ui/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
@@ -15,6 +16,7 @@ const groups: readonly (readonly [Readiness, title: string, none: string])[] = [
 
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
 export function TodayView({ entries, today }: { readonly entries: readonly TodayEntry[]; readonly today: number }) {
+  useDone()
   if (entries.length === 0)
     return (
       <p className="font-read text-2xl">
@@ -38,7 +40,8 @@ export function TodayView({ entries, today }: { readonly entries: readonly Today
         )
       })}
       <p className="text-[0.85rem] text-soft">
-        Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet and local rules come first.
+        Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat themselves: flat outdoors, or under water in a lidded metal
+        can. The safety data sheet and local rules come first.
       </p>
       <Toasts />
     </>
@@ -55,7 +58,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       setBusy(false)
       setTouching(false)
       if (!reply.ok) return say(reply.refusal.message)
-      window.location.assign(`/?did=${encodeURIComponent(done)}&event=${reply.value.event}`)
+      goAndSay('/', done, reply.value.event)
     })
   }
   const feel = (spot: TouchSpot, how: Feel): void => post(`/api/layers/${spot.layerId}/touch`, { feel: how }, `${spot.name}: ${feelNames[how]}.`)
@@ -71,13 +74,14 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         <p>{sentence(entry, today)}</p>
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
-            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of {percentText(touch.chance)}; expected {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
+            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of {chanceText(touch.chance)}; expected{' '}
+            {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
           </p>
         )}
         {readiness === 'touch' && touch && <p className="text-[0.88rem] text-soft">{howTo(touch)}</p>}
         {worst && verdict !== 'sound' && (
           <p className="mt-1 text-[0.9rem]">
-            <span className={`inline-flex items-center gap-1.5 ${verdictColour(verdict)}`}>
+            <span className={`whitespace-nowrap ${verdictColour(verdict)}`}>
               <VerdictMark verdict={verdict} size={12} /> {verdictWords[verdict]}.
             </span>{' '}
             {worst.message}
@@ -90,12 +94,22 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         ) : (
           <>
             {touch && touch.chance < 1 && (
-              <button type="button" className={`button min-h-11 ${readiness === 'touch' ? 'button-ink' : ''}`} disabled={busy} onClick={() => setTouching(true)}>
+              <button
+                type="button"
+                className={`button min-h-11 ${readiness === 'touch' ? 'button-ink' : ''}`}
+                disabled={busy}
+                onClick={() => setTouching(true)}
+              >
                 Touch {touch.name}
               </button>
             )}
             {next && readiness !== 'wait' && (
-              <button type="button" className={`button min-h-11 ${readiness === 'ready' ? 'button-ink' : ''}`} disabled={busy} onClick={() => post(`/api/layers/${next.layerId}/painted`, {}, `${next.name} is painted.`)}>
+              <button
+                type="button"
+                className={`button min-h-11 ${readiness === 'ready' ? 'button-ink' : ''}`}
+                disabled={busy}
+                onClick={() => post(`/api/layers/${next.layerId}/painted`, {}, `${next.name} is painted.`)}
+              >
                 {next.name} is painted
               </button>
             )}
@@ -110,10 +124,14 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
   if (!next) return touch ? `All layers are painted; ${touch.name} is ${touch.state}.` : 'All layers are painted.'
   if (readiness === 'ready') {
     if (!touch) return `${next.name} can be painted: nothing lies under it.`
-    return Math.floor(next.day) > Math.floor(today) ? `${next.name} can be painted; the next working day is ${dayText(next.day)}.` : `${next.name} can be painted.`
+    return Math.floor(next.day) > Math.floor(today)
+      ? `${next.name} can be painted; the next working day is ${dayText(next.day)}.`
+      : `${next.name} can be painted.`
   }
   if (readiness === 'touch') return `${next.name} may be possible: touch ${touch!.name} first.`
-  return next.certain ? `Too early for ${next.name}: wait until about ${dayText(next.day)}.` : `No date for ${next.name}: what lies under it may never be ready.`
+  return next.certain
+    ? `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
+    : `No date for ${next.name}: what lies under it may never be ready.`
 }
 
 const howTo = ({ gate }: TouchSpot): string =>

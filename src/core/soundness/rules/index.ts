@@ -8,4 +8,15 @@ import { thickUnderThin } from './thickUnderThin.ts'
 import { tooSoon } from './tooSoon.ts'
 import { underbound } from './underbound.ts'
 
-export const rules: readonly Rule[] = [mismatch, fatOverLean, supportStrain, slowUnderFast, thickUnderThin, tooSoon, underbound, resinLimit, waxLimit, resinAndWaxLimit]
+export const rules: readonly Rule[] = [
+  mismatch,
+  fatOverLean,
+  supportStrain,
+  slowUnderFast,
+  thickUnderThin,
+  tooSoon,
+  underbound,
+  resinLimit,
+  waxLimit,
+  resinAndWaxLimit,
+]

@@ -15,7 +15,11 @@ function over(rule: string, { index, name, film }: LaidLayer, share: number, wha
       message: `${name} holds ${percent(share)} ${what} in its organic binder by mass: ${because}.`,
       numbers: {
         share: figure(`${what} in the organic binder, by mass`, 100 * share, '%'),
-        ofFilm: figure(`${what} in the whole dried film, by mass`, 100 * (what === 'wax' ? film.dry.byMass.wax : what === 'resin' ? film.dry.byMass.resin : film.dry.byMass.wax + film.dry.byMass.resin), '%'),
+        ofFilm: figure(
+          `${what} in the whole dried film, by mass`,
+          100 * (what === 'wax' ? film.dry.byMass.wax : what === 'resin' ? film.dry.byMass.resin : film.dry.byMass.wax + film.dry.byMass.resin),
+          '%',
+        ),
         watch: figure('watch from', 100 * limit.watch, '%'),
         unsound: figure('unsound from', 100 * limit.unsound, '%'),
       },
@@ -28,22 +32,32 @@ const lifts = 'a varnish remover would soften it'
 export const resinLimit: Rule = {
   id: 'resin-limit',
   title: 'Resin limit',
-  reason: 'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
+  reason:
+    'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
   byPractice: false,
-  find: ({ layers, practice = defaultPractice }) => layers.flatMap((layer) => over('resin-limit', layer, layer.film.more.resinOfBinder, 'resin', practice.resin, lifts)),
+  find: ({ layers, practice = defaultPractice }) =>
+    layers.flatMap((layer) => over('resin-limit', layer, layer.film.more.resinOfBinder, 'resin', practice.resin, lifts)),
 }
 
 export const waxLimit: Rule = {
   id: 'wax-limit',
   title: 'Wax limit',
-  reason: 'Wax weakens the film, softens in warmth and holds later layers badly; on cloth it bears less. Limits are advice, not measurement; of the organic binder by mass.',
+  reason:
+    'Wax weakens the film, softens in warmth and holds later layers badly; on cloth it bears less. Limits are advice, not measurement; of the organic binder by mass.',
   byPractice: false,
   find: ({ layers, support, practice = defaultPractice }) =>
     layers.flatMap((layer) => {
       const limit = support.flexible ? practice.waxOnFlexible : practice.wax
       const above = layers[layer.index + 1]
       const falling = above && layer.film.more.waxOfBinder > 0.2 && above.film.more.waxOfBinder < layer.film.more.waxOfBinder - 0.02
-      const found = over('wax-limit', layer, layer.film.more.waxOfBinder, 'wax', limit, support.flexible ? `much for ${support.name}` : 'soft, and a poor hold for the next layer')
+      const found = over(
+        'wax-limit',
+        layer,
+        layer.film.more.waxOfBinder,
+        'wax',
+        limit,
+        support.flexible ? `much for ${support.name}` : 'soft, and a poor hold for the next layer',
+      )
       if (!falling) return found
       return [
         ...found,
@@ -70,6 +84,8 @@ export const resinAndWaxLimit: Rule = {
   find: ({ layers, practice = defaultPractice }) =>
     layers.flatMap((layer) => {
       const { resinOfBinder, waxOfBinder } = layer.film.more
-      return resinOfBinder > 0 && waxOfBinder > 0 ? over('resin-and-wax-limit', layer, resinOfBinder + waxOfBinder, 'resin and wax', practice.resinAndWax, lifts) : []
+      return resinOfBinder > 0 && waxOfBinder > 0
+        ? over('resin-and-wax-limit', layer, resinOfBinder + waxOfBinder, 'resin and wax', practice.resinAndWax, lifts)
+        : []
     }),
 }

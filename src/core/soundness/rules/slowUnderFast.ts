@@ -8,7 +8,8 @@ import { worst } from './fatOverLean.ts'
 export const slowUnderFast: Rule = {
   id: 'slow-under-fast',
   title: 'Slow under fast',
-  reason: 'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb, science.md §6; the mismatch weighs the same by physics.',
+  reason:
+    'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb, science.md §6; the mismatch weighs the same by physics.',
   byPractice: true,
   find: ({ layers, practice = defaultPractice, oneFilm }) =>
     layers.flatMap((upper) =>

@@ -3,7 +3,8 @@ import type { Rule } from '../finding.ts'
 import { about } from '../words.ts'
 
 /** Strain of a layer over what it stretches: (support's movement + thickness in mm / 600) / (0.02 flexPlain). */
-export const supportStrainOf = (strain: number, thickestUm: number, flexPlain: number | null): number => (strain + thickestUm / 1000 / 600) / (0.02 * (flexPlain ?? 0.5))
+export const supportStrainOf = (strain: number, thickestUm: number, flexPlain: number | null): number =>
+  (strain + thickestUm / 1000 / 600) / (0.02 * (flexPlain ?? 0.5))
 
 const limits = { watch: 0.3, unsound: 0.6 }
 

@@ -8,7 +8,8 @@ import { worst } from './fatOverLean.ts'
 export const thickUnderThin: Rule = {
   id: 'thick-under-thin',
   title: 'Thick under thin',
-  reason: 'Thick paint goes on shrinking for months; a thin film over it is cracked by that. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
+  reason:
+    'Thick paint goes on shrinking for months; a thin film over it is cracked by that. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
   byPractice: true,
   find: ({ layers, practice = defaultPractice, oneFilm }) =>
     layers.flatMap((upper) =>

@@ -10,7 +10,8 @@ import { worst } from './fatOverLean.ts'
 export const tooSoon: Rule = {
   id: 'too-soon',
   title: 'Painted too soon',
-  reason: 'Each practice waits for a state of the layer below. The chance that it is reached comes from the drying forecast and from touch tests, which outrank it (science.md §5 and §6).',
+  reason:
+    'Each practice waits for a state of the layer below. The chance that it is reached comes from the drying forecast and from touch tests, which outrank it (science.md §5 and §6).',
   byPractice: true,
   find: ({ layers, practice = defaultPractice, oneFilm }) =>
     layers.flatMap((upper) =>
@@ -29,7 +30,7 @@ export const tooSoon: Rule = {
               severity: chance < practice.gateChance.unsound ? 'unsound' : 'watch',
               layer: upper.index,
               under: lower.index,
-              message: `${upper.name} goes on ${dayCount(waited)} after ${lower.name}, when it is ${stateNames[gate]} with a chance of ${percent(chance)}; ${needs}.`,
+              message: `${upper.name} goes on ${dayCount(waited)} after ${lower.name}, when it is ${stateNames[gate]} with a chance of ${chance < 0.01 ? 'under 1 %' : percent(chance)}; ${needs}.`,
               numbers: {
                 chance: figure(`chance that ${lower.name} is ${stateNames[gate]}`, Number(about(100 * chance)), '%'),
                 likely: figure(`days until ${stateNames[gate]}, likely`, daysAtChance(lower.forecast, gate, 0.5), 'days'),

@@ -6,7 +6,8 @@ import { about } from '../words.ts'
 export const underbound: Rule = {
   id: 'underbound',
   title: 'Underbound',
-  reason: 'Powder needs binder. What the ground drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer below 1.05 sinks and goes dull (model; science.md §4).',
+  reason:
+    'Powder needs binder. What the ground drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer below 1.05 sinks and goes dull (model; science.md §4).',
   byPractice: true,
   find: ({ layers, practice = defaultPractice }) =>
     layers.flatMap(({ index, name, film }) => {

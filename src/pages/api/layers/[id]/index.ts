@@ -4,4 +4,5 @@ import { nowMinute, studio } from '../../../../studio/studio.ts'
 import { removeLayer } from '../../../../studio/writing.ts'
 import { answer } from '../../_http.ts'
 
-export const DELETE: APIRoute = ({ request, params }) => answer(request, removeRequest, async ({ seen }) => removeLayer(await studio(), nowMinute(), params['id']!, seen))
+export const DELETE: APIRoute = ({ request, params }) =>
+  answer(request, removeRequest, async ({ seen }) => removeLayer(await studio(), nowMinute(), params['id']!, seen))

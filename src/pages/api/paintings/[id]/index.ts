@@ -10,4 +10,5 @@ export const GET: APIRoute = async ({ params }) => {
   return picture ? json(picture) : problem(404, 'not-found', 'This painting is no longer there.')
 }
 
-export const DELETE: APIRoute = ({ request, params }) => answer(request, removeRequest, async ({ seen }) => removePainting(await studio(), nowMinute(), params['id']!, seen))
+export const DELETE: APIRoute = ({ request, params }) =>
+  answer(request, removeRequest, async ({ seen }) => removePainting(await studio(), nowMinute(), params['id']!, seen))

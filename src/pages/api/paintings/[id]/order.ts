@@ -4,4 +4,5 @@ import { nowMinute, studio } from '../../../../studio/studio.ts'
 import { orderLayers } from '../../../../studio/writing.ts'
 import { answer } from '../../_http.ts'
 
-export const PUT: APIRoute = ({ request, params }) => answer(request, orderRequest, async ({ layerIds }) => orderLayers(await studio(), nowMinute(), params['id']!, layerIds))
+export const PUT: APIRoute = ({ request, params }) =>
+  answer(request, orderRequest, async ({ layerIds }) => orderLayers(await studio(), nowMinute(), params['id']!, layerIds))
