@@ -43,14 +43,14 @@ export function parseNumber(text: string): number | null {
  * `spoons` says which teaspoon a bare "tsp" is.
  */
 export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
-  const match = /^\s*(-?)([\d.,/\s½⅓⅔¼¾⅛]+?)\s*([a-z()µ.\s\d]*?)\s*$/i.exec(text)
+  const match = /^\s*(-?)([\d.,/\s½⅓⅔¼¾⅛]*[\d½⅓⅔¼¾⅛])\s*([a-z][a-z()µ.\s\d]*?)?\s*$/i.exec(text)
   if (!match) return { ok: false, message: `"${text.trim()}" is not an amount. Write a number and a unit, such as 2 tsp, 12 drops or 3.5 g.` }
   if (match[1]) return { ok: false, message: 'An amount must be above zero.' }
   const amount = parseNumber(match[2]!)
   if (amount === null) return { ok: false, message: `"${match[2]!.trim()}" is not a number. Write it as 3.5, 3,5 or 1 1/2.` }
-  const word = match[3]!.toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ')
+  const word = (match[3] ?? '').toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ')
   const found = spellings[word] ?? spellings[word.replace(/s$/, '')]
-  if (!found) return { ok: false, message: `"${match[3]!}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, oz, drops or parts.` }
+  if (!found) return { ok: false, message: `"${match[3]}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, oz, drops or parts.` }
   if (!(amount > 0)) return { ok: false, message: 'An amount must be above zero.' }
   if (amount > 1e6) return { ok: false, message: 'That is over 1,000,000. Check the unit.' }
   const unit = found === 'spoon' || found === 'tablespoon' || (found === 'cup' && word.startsWith('cup')) ? kitchen[spoons][found] : found

@@ -4,8 +4,9 @@ import { Invalid } from '../../studio/compute.ts'
 import { StaleWrite } from '../../store/history.ts'
 import { Refused } from '../../studio/writing.ts'
 
-/** Largest body taken, bytes. */
+/** Largest body taken, bytes; one over it is read to its end, so that the answer arrives, but only so far. */
 const mostBytes = 1_000_000
+const mostBytesRead = 50_000_000
 
 const headers = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' }
 export const json = (value: unknown, status = 200): Response => new Response(JSON.stringify(value), { status, headers })
@@ -35,9 +36,10 @@ async function bodyOf(request: Request): Promise<unknown> {
   let size = 0
   for await (const part of request.body ?? []) {
     size += part.byteLength
-    if (size > mostBytes) throw new TooLarge()
-    parts.push(part)
+    if (size > mostBytesRead) break
+    if (size <= mostBytes) parts.push(part)
   }
+  if (size > mostBytes) throw new TooLarge()
   return JSON.parse(new TextDecoder().decode(Buffer.concat(parts)))
 }
 

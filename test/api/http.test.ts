@@ -1,0 +1,172 @@
+import { expect } from 'chai'
+import fc from 'fast-check'
+import { after, before, describe, it } from 'mocha'
+import { startServer } from '../server.ts'
+import type { Server } from '../server.ts'
+import { expectClose, vectors } from '../vectors.ts'
+
+interface Answer {
+  readonly status: number
+  readonly body: Record<string, never> & {
+    error?: { code: string; message: string; issues: { path: string; message: string }[]; current?: { revision: number } }
+  }
+}
+
+let server: Server
+const ask = async (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> => {
+  const text = typeof body === 'string' ? body : JSON.stringify(body)
+  const response = await fetch(server.url + path, { method, headers: { 'content-type': 'application/json', ...headers }, ...(body !== undefined && { body: text }) })
+  return { status: response.status, body: (await response.json()) as Answer['body'] }
+} // prettier-ignore
+const compute = (what: string, body: unknown) => ask('POST', `/api/compute/${what}`, body)
+
+describe('over HTTP', () => {
+  before(async function () {
+    this.timeout(60000)
+    server = await startServer()
+  })
+  after(() => server.kill())
+
+  describe('the stateless computations over HTTP', () => {
+    for (const [name, tolerance] of [['medium', 1e-6], ['film', 1e-6], ['cure', 0.03], ['mismatch', 0.06]] as const)
+    it(`${name} answers the first vector`, async () => {
+      const [first] = vectors<{ request: unknown; expect: unknown }>(name)
+      const { status, body } = await compute(name, first!.request)
+      expect(status, JSON.stringify(body)).to.equal(200)
+      expectClose(body, first!.expect, tolerance)
+    }) // prettier-ignore
+    it('soundness answers with the findings that make its verdict', async () => {
+      const [first] = vectors<{ name: string; accept: string[] }>('stacks')
+      const { name: _name, accept, ...stack } = first!
+      const { body } = await compute('soundness', stack)
+      expect(accept).to.include(body['verdict'])
+    })
+    it('shares name every class, those absent with 0', async () => {
+      const { body } = await compute('medium', { lines: [{ material: 'walnut', amount: 1, unit: 'ml' }] })
+      expect(body['wet']!['byMass']).to.include({ oil: 1, resin: 0, other: 0 })
+      expect(Object.keys(body['wet']!['byMass']!)).to.have.length(13)
+    })
+  })
+
+  const layer = { thicknessUm: 50, rate: 1, q: 0.5, appliedDay: 0 }
+  const refused: readonly (readonly [what: string, body: unknown, path: string])[] = [
+    ['medium', { lines: [] }, 'lines'],
+    ['medium', { lines: [{ material: 'walnut', amount: 0, unit: 'ml' }] }, 'lines.0.amount'],
+    ['medium', { lines: [{ material: 'walnut', amount: -2, unit: 'ml' }] }, 'lines.0.amount'],
+    ['medium', { lines: [{ material: 'walnut', amount: 2e6, unit: 'g' }] }, 'lines.0.amount'],
+    ['medium', { lines: [{ material: 'walnut', amount: 2, unit: 'pint' }] }, 'lines.0.unit'],
+    ['medium', { lines: [{ material: 'moon_oil', amount: 2, unit: 'ml' }] }, 'lines.0'],
+    ['medium', { lines: [{ material: 'damar', amount: 2, unit: 'drop' }] }, 'lines.0'],
+    ['medium', { lines: Array.from({ length: 201 }, () => ({ material: 'walnut', amount: 1, unit: 'g' })) }, 'lines'],
+    ['film', { paints: [], wetThicknessUm: 50 }, 'paints'],
+    ['film', { paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }], wetThicknessUm: 0.05 }, 'wetThicknessUm'],
+    ['film', { paints: [{ pigments: [{ pigment: 'mud', share: 1 }], oil: 'walnut', parts: 1 }], wetThicknessUm: 50 }, 'paints.0.pigments.0.pigment'],
+    ['cure', { layers: [{ ...layer, rate: 0 }], untilDay: 100 }, 'layers.0.rate'],
+    ['cure', { layers: [{ ...layer, appliedDay: 9 }, layer], untilDay: 100 }, 'layers'],
+    ['cure', { layers: [layer], untilDay: 9000 }, 'untilDay'],
+    ['cure', { layers: Array.from({ length: 61 }, () => layer), untilDay: 100 }, 'layers'],
+    ['mismatch', { climate: { temperatureC: 90, relativeHumidityPct: 50 }, layers: [{ ...layer, flex: 1 }] }, 'climate.temperatureC'],
+    ['soundness', { support: 'cheese', layers: [{ clear: 'walnut', wetThicknessUm: 5, appliedDay: 0 }] }, 'support'],
+    ['soundness', { support: 'plywood', layers: [{ clear: 'nothing', wetThicknessUm: 5, appliedDay: 0 }] }, 'layers.0.clear'],
+  ]
+  describe('bad input', () => {
+    for (const [what, body, path] of refused)
+      it(`${what}: ${JSON.stringify(body).slice(0, 70)} is refused at ${path}, with a sentence`, async () => {
+        const { status, body: answer } = await compute(what, body)
+        expect(status).to.equal(422)
+        expect(answer.error!.issues.map((issue) => issue.path)).to.include(path)
+        expect(answer.error!.message).to.match(/\S+ \S+/)
+      })
+    it('no JSON is 422, over 1 MB 413, an unknown address 404', async () => {
+      expect((await compute('medium', '{"lines": [')).status).to.equal(422)
+      expect((await compute('medium', JSON.stringify({ lines: [], pad: 'x'.repeat(1_100_000) }))).status).to.equal(413)
+      expect((await ask('POST', '/api/compute/gold', {})).status).to.equal(404)
+    })
+    it('another site’s page and another name are kept out; a script without an origin is not', async () => {
+      const body = { lines: [{ material: 'walnut', amount: 1, unit: 'ml' }] }
+      expect((await ask('POST', '/api/compute/medium', body, { origin: 'http://elsewhere.example' })).status).to.equal(403)
+      expect((await ask('POST', '/api/compute/medium', body, { origin: server.url })).status).to.equal(200)
+      expect((await compute('medium', body)).status).to.equal(200)
+    })
+    it('no body gets a 500', async function () {
+      this.timeout(60000)
+      const { body } = await ask('GET', '/api/openapi.json')
+      const paths = Object.entries(body['paths']! as Record<string, Record<string, { requestBody?: unknown }>>).flatMap(([path, methods]) =>
+        Object.entries(methods).flatMap(([method, { requestBody }]) => (requestBody ? [[method.toUpperCase(), path.replace(/\{\w+\}/g, 'x')] as const] : [])),
+      )
+      expect(paths.map(([, path]) => path)).to.include.members(['medium', 'film', 'cure', 'mismatch', 'soundness'].map((what) => `/api/compute/${what}`))
+      const keys = fc.constantFrom('lines', 'layers', 'paints', 'medium', 'painting', 'layer', 'seen', 'amount', 'unit', 'material', 'id', 'event', 'settings', 'climate', '__proto__', 'constructor') // prettier-ignore
+      const junk = fc.letrec<{ any: unknown }>((tie) => ({
+        any: fc.oneof({ maxDepth: 4 }, fc.jsonValue(), fc.array(tie('any'), { maxLength: 4 }), fc.dictionary(keys, tie('any'), { maxKeys: 5 })),
+      })).any
+      await fc.assert(
+        fc.asyncProperty(fc.constantFrom(...paths), junk, async ([method, path], sent) => {
+          expect((await ask(method, path, JSON.stringify(sent) ?? 'null')).status, `${method} ${path}`).to.be.below(500)
+        }),
+        { numRuns: 300 },
+      )
+    })
+  })
+
+  describe('what is stored', () => {
+    const medium = { id: 'slow-glaze', name: 'Slow glaze', recipe: { lines: [{ material: 'linseed_stand_oil', amount: 30, unit: 'ml' }] }, note: '' }
+    const painting = {
+      id: 'kiln',
+      title: 'The kiln door',
+      widthCm: 30,
+      heightCm: 40,
+      support: 'plywood',
+      ground: null,
+      practice: 'oil-led',
+      deadline: null,
+      note: '',
+    }
+    const layerOf = (id: string, position: number) => ({
+    id, paintingId: 'kiln', position, name: `Layer ${id}`, areas: [], paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
+    medium: { mediumId: 'slow-glaze', parts: 0.2 + position }, thinner: null, wetThicknessUm: 60, ridgeWetUm: null, wetInWet: false, plannedOn: null, paintedAt: null, usedMedium: null, note: '',
+  }) // prettier-ignore
+    const read = async () => (await ask('GET', '/api/paintings/kiln')).body as unknown as { layers: { id: string; name: string; revision: number; paintedAt: string | null; usedMedium: { recipe: unknown } | null }[]; touchTests: unknown[] } // prettier-ignore
+
+    it('what was acknowledged is there after a kill', async function () {
+      this.timeout(30000)
+      expect((await ask('PUT', '/api/mediums', { medium, seen: null })).status).to.equal(200)
+      expect((await ask('PUT', '/api/paintings', { painting, seen: null })).status).to.equal(200)
+      expect((await ask('PUT', '/api/layers', { layer: layerOf('a', 0), seen: null })).status).to.equal(200)
+      expect((await ask('PUT', '/api/layers', { layer: layerOf('b', 1), seen: null })).status).to.equal(200)
+      const { folder } = server
+      await server.kill()
+      server = await startServer({ folder })
+      expect((await read()).layers.map(({ id }) => id)).to.deep.equal(['a', 'b'])
+    })
+    it('a stale write gets 409 with what stands now, and changes nothing', async () => {
+      const changed = { ...layerOf('a', 0), name: 'First ground' }
+      expect((await ask('PUT', '/api/layers', { layer: changed, seen: 1 })).status).to.equal(200)
+      const late = await ask('PUT', '/api/layers', { layer: layerOf('a', 0), seen: 1 })
+      expect([late.status, late.body.error!.current!.revision]).to.deep.equal([409, 2])
+      expect((await read()).layers[0]!.name).to.equal('First ground')
+    })
+    it('an upper layer cannot be logged before the one under it; a touch test needs paint', async () => {
+    const early = await ask('POST', '/api/layers/b/painted', {})
+    expect([early.status, early.body.error!.message]).to.deep.equal([422, 'First ground lies under Layer b and is not painted yet. Log that one first, or change the order.'])
+    expect((await ask('POST', '/api/layers/b/touch', { feel: 'firm' })).body.error!.message).to.include('nothing to touch')
+  }) // prettier-ignore
+    it('a painted layer keeps its medium whatever becomes of the recipe', async () => {
+      expect((await ask('POST', '/api/layers/a/painted', {})).status).to.equal(200)
+      await ask('PUT', '/api/mediums', { medium: { ...medium, recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' }] } }, seen: 1 })
+      expect((await read()).layers[0]!.usedMedium!.recipe).to.deep.equal(medium.recipe)
+    })
+    it('the plan is a calendar file with the next layer in it', async () => {
+      const text = await (await fetch(`${server.url}/api/calendar.ics`)).text()
+      expect(text)
+        .to.match(/^BEGIN:VCALENDAR/)
+        .and.include('SUMMARY:The kiln door: Layer b')
+    })
+    it('a touch test is taken back in one step, and not twice', async () => {
+      const { body } = await ask('POST', '/api/layers/a/touch', { feel: 'tacky' })
+      expect((await read()).touchTests).to.have.length(1)
+      expect((await ask('POST', '/api/undo', { event: body['event'] })).status).to.equal(200)
+      expect((await read()).touchTests).to.have.length(0)
+      expect((await ask('POST', '/api/undo', { event: body['event'] })).status).to.equal(404)
+    })
+  })
+})
