@@ -9,11 +9,12 @@ export { about, upperFirst }
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
   const value = 100 * fraction
-  return `${value >= 10 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'} %`
+  return `${value >= 10 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'}\u00a0%`
 }
 
 /** A chance, never told as certain either way. */
-export const chanceText = (chance: number): string => (chance < 0.01 ? 'under 1 %' : chance > 0.99 ? 'over 99 %' : `${(100 * chance).toFixed(0)} %`)
+export const chanceText = (chance: number): string =>
+  chance < 0.01 ? 'under 1\u00a0%' : chance > 0.99 ? 'over 99\u00a0%' : `${(100 * chance).toFixed(0)}\u00a0%`
 
 export const gramsText = (grams: number): string => (grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`)
 export const mlText = (ml: number): string => (ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`)

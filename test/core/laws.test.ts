@@ -81,18 +81,23 @@ describe('laws of a film', () => {
 describe('laws of drying', () => {
   const thickness = fc.double({ min: 6, max: 2000, noNaN: true })
   const rate = fc.double({ min: 0.2, max: 6, noNaN: true })
-  it('cold, damp and dark never bring a state nearer', () =>
+  it('cold is always later; damp and dark are too, in a film thin enough for air to reach all of it', () =>
     fc.assert(
       fc.property(thickness, rate, fc.double({ min: 5, max: 30, noNaN: true }), (thicknessUm, speed, temperatureC) => {
         const room = { temperatureC, relativeHumidityPct: 50, light: 1 }
         const days = stateDaysFromTable({ thicknessUm, rate: speed }, room)
-        for (const worse of [
+        const worse = [
           { ...room, temperatureC: temperatureC - 5 },
-          { ...room, relativeHumidityPct: 80 },
-          { ...room, light: 0.55 },
-        ]) {
-          const later = stateDaysFromTable({ thicknessUm, rate: speed }, worse)
-          for (const id of stateIds) expect(later[id]!).to.be.at.least(days[id]! * 0.999)
+          ...(thicknessUm < 200
+            ? [
+                { ...room, relativeHumidityPct: 80 },
+                { ...room, light: 0.55 },
+              ]
+            : []),
+        ]
+        for (const climate of worse) {
+          const later = stateDaysFromTable({ thicknessUm, rate: speed }, climate)
+          for (const id of stateIds) expect(later[id]!).to.be.above(days[id]!)
         }
       }),
     ))

@@ -3,7 +3,7 @@
 /** Two significant figures, no exponent: 0.483 is "0.48", 1234 is "1200". */
 export const about = (value: number, figures = 2): string => String(Number(value.toPrecision(figures)))
 
-export const percent = (fraction: number): string => `${about(100 * fraction)} %`
+export const percent = (fraction: number): string => `${about(100 * fraction)}\u00a0%`
 
 export function dayCount(days: number): string {
   if (days < 1) {

@@ -134,7 +134,7 @@ function Row({
           {state && <span className="ml-auto shrink-0">{state}</span>}
         </span>
       </button>
-      <button type="button" className="w-6 shrink-0 touch-none text-stone hover:text-ink" aria-label={`Move ${layer.name}`} {...attributes} {...listeners}>
+      <button type="button" className="w-[26px] shrink-0 touch-none text-stone hover:text-ink" aria-label={`Move ${layer.name}`} {...attributes} {...listeners}>
         <GripVertical size={16} aria-hidden="true" className="mx-auto" />
       </button>
     </li>

@@ -1,0 +1,11 @@
+import { expect, expectNoAxeProblems, test } from './studio.ts'
+
+const views = ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/studio']
+for (const path of views)
+  test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, demo }) => {
+    await page.goto(demo.url + path, { waitUntil: 'networkidle' })
+    await expect(page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the medium'))).toBeVisible()
+    await expectNoAxeProblems(page)
+    await page.getByRole('button', { name: 'Night' }).click()
+    await expectNoAxeProblems(page)
+  })

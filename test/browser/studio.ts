@@ -1,0 +1,37 @@
+import { test as base, expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import AxeBuilder from '@axe-core/playwright'
+import { startServer } from '../server.ts'
+import type { Server } from '../server.ts'
+
+/** A test with a studio of its own: `studio` empty, `demo` Tern Street. Any error on the console fails it. */
+export const test = base.extend<{ quiet: undefined }, { studio: Server; demo: Server }>({
+  studio: [async ({}, use) => serving({}, use), { scope: 'worker' }], // eslint-disable-line no-empty-pattern
+  demo: [async ({}, use) => serving({ demo: true }, use), { scope: 'worker' }], // eslint-disable-line no-empty-pattern
+  quiet: [
+    async ({ page }, use) => {
+      const errors: string[] = []
+      page.on('pageerror', ({ message }) => errors.push(message))
+      page.on('console', (message) => message.type() === 'error' && !message.text().includes('status of 4') && errors.push(message.text()))
+      await use(undefined)
+      expect(errors).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+async function serving(options: Parameters<typeof startServer>[0], use: (server: Server) => Promise<void>): Promise<void> {
+  const server = await startServer(options)
+  await use(server)
+  await server.kill()
+}
+
+export async function expectNoAxeProblems(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([])
+}
+
+/** Waits until what was typed is stored. */
+export const saved = (page: Page): Promise<void> => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible()
+
+export { expect }
