@@ -7,7 +7,15 @@ export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'standalone' }),
   integrations: [react()],
-  vite: { plugins: [tailwindcss()], build: { chunkSizeWarningLimit: 900 }, worker: { format: 'es' } },
+  vite: {
+    plugins: [tailwindcss()],
+    build: { chunkSizeWarningLimit: 900 },
+    worker: { format: 'es' },
+    // Bundled into the server: one icon must not load a package's thousand files at start.
+    ssr: {
+      noExternal: ['lucide-react', /^radix-ui/, /^@radix-ui/, /^@dnd-kit/, 'date-fns', 'zod', 'kysely', 'ical-generator', /nanostores/, 'comlink', /^d3-/],
+    },
+  },
   devToolbar: { enabled: false },
   telemetry: false,
   // Origin and Host are checked by our own middleware, for every kind of body.

@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { execSync } from 'node:child_process'
 
 const demo = process.argv.includes('--demo')
+process.env.NODE_ENV ??= 'production'
 process.env.HOST ??= '127.0.0.1'
 process.env.PORT ??= '4870'
 if (demo) process.env.GRELTA_DATA ??= join(process.cwd(), '.grelta', 'demo')

@@ -1,4 +1,4 @@
-import { binderClasses, classVolumesMl, normalised, sumOf } from '../materials/material.ts'
+import { binderClasses, classMlPerGram, normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
 import type { Shelf } from '../materials/shelf.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
@@ -197,8 +197,8 @@ const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonl
 
 function powderMl(material: Ingredient['material'], massG: number): number {
   if (!material.shares.pigment && !material.shares.extender) return 0
-  const volumes = classVolumesMl(material, massG)
-  return volumes.pigment + volumes.extender
+  const perGram = classMlPerGram(material)
+  return massG * (perGram.pigment + perGram.extender)
 }
 
 /** Sum over the powders of their volume times a weight. */
@@ -216,9 +216,10 @@ function rateOf(all: readonly Ingredient[], powder: number, binderRatio: number 
   let weighted = 0
   for (const { material, massG } of all) {
     if (!material.shares.oil && !material.shares.alkyd) continue
-    const volumes = classVolumesMl(material, massG)
-    fat += volumes.oil + volumes.alkyd
-    weighted += (volumes.oil + volumes.alkyd) * (material.rate?.mid ?? 1)
+    const perGram = classMlPerGram(material)
+    const fatMl = massG * (perGram.oil + perGram.alkyd)
+    fat += fatMl
+    weighted += fatMl * (material.rate?.mid ?? 1)
   }
   if (fat === 0) return 0
   const load = binderRatio === null ? 1 : Math.min(1, 1.25 / binderRatio)
@@ -243,8 +244,8 @@ function flexOf(all: readonly Ingredient[], dryVolumes: Shares, dryVolume: numbe
   if (fat === 0) return null
   const stretch = all.reduce((sum, { material, massG }) => {
     if (!material.shares.oil && !material.shares.alkyd) return sum
-    const volumes = classVolumesMl(material, massG)
-    return sum + volumes.oil * (material.family === 'alkyd' ? 1 : (material.flexFactor ?? 1)) + volumes.alkyd * 0.9
+    const perGram = classMlPerGram(material)
+    return sum + massG * (perGram.oil * (material.family === 'alkyd' ? 1 : (material.flexFactor ?? 1)) + perGram.alkyd * 0.9)
   }, 0)
   const resinPercent = (100 * dryVolumes.resin) / dryVolume
   return clamp((stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zincShare(all, powder)), 0.05, 1.3)

@@ -57,13 +57,22 @@ export interface Material {
   readonly notes: string
 }
 
-export const noShares: Shares = Object.freeze(Object.fromEntries(classNames.map((name) => [name, 0])) as Record<ClassName, number>)
+export const noShares: Readonly<Record<ClassName, number>> = Object.freeze({
+  oil: 0, alkyd: 0, resin: 0, wax: 0, protein: 0, polymer: 0, gum: 0, extender: 0, pigment: 0, drier: 0, volatile: 0, water: 0, other: 0,
+}) // prettier-ignore
 
 /** A share record from a function of the class. */
-export const sharesOf = (value: (name: ClassName) => number): Shares =>
-  Object.fromEntries(classNames.map((name) => [name, value(name)])) as Record<ClassName, number>
+export function sharesOf(value: (name: ClassName) => number): Shares {
+  const shares = { ...noShares }
+  for (const name of classNames) shares[name] = value(name)
+  return shares
+}
 
-export const sumOf = (shares: Shares, names: readonly ClassName[] = classNames): number => names.reduce((sum, name) => sum + shares[name], 0)
+export function sumOf(shares: Shares, names: readonly ClassName[] = classNames): number {
+  let sum = 0
+  for (const name of names) sum += shares[name]
+  return sum
+}
 
 /** The same proportions adding up to 1; all zero when there is nothing. */
 export function normalised(shares: Shares): Shares {
@@ -71,9 +80,16 @@ export function normalised(shares: Shares): Shares {
   return total > 0 ? sharesOf((name) => shares[name] / total) : noShares
 }
 
-/** True volume of each class in `massG` of a material, ml; together they fill the material's own volume. */
-export function classVolumesMl(material: Material, massG: number): Shares {
+/** Reckoned once a material, because every film and every medium asks: a material never changes. */
+const mlPerGram = new WeakMap<Material, Shares>()
+
+/** True volume of each class in one gram of a material, ml; together they fill the material's own volume. */
+export function classMlPerGram(material: Material): Shares {
+  const known = mlPerGram.get(material)
+  if (known) return known
   const apart = sharesOf((name) => (material.shares[name] ?? 0) / classDensityGPerMl[name])
-  const fit = massG / material.densityGPerMl.mid / sumOf(apart)
-  return sharesOf((name) => apart[name] * fit)
+  const fit = 1 / material.densityGPerMl.mid / sumOf(apart)
+  const volumes = sharesOf((name) => apart[name] * fit)
+  mlPerGram.set(material, volumes)
+  return volumes
 }

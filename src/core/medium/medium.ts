@@ -1,5 +1,5 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
-import { classNames, classVolumesMl, normalised, sharesOf } from '../materials/material.ts'
+import { classMlPerGram, classNames, normalised, noShares, sharesOf } from '../materials/material.ts'
 import type { ClassName, Material, Shares } from '../materials/material.ts'
 import type { Shelf } from '../materials/shelf.ts'
 import type { Recipe, RecipeLine, RecipeShelf } from './recipe.ts'
@@ -59,10 +59,10 @@ export const massByClass = (ingredients: readonly Ingredient[]): Shares =>
   sharesOf((name) => ingredients.reduce((sum, { material, massG }) => sum + massG * (material.shares[name] ?? 0), 0))
 
 export function volumeByClass(ingredients: readonly Ingredient[]): Shares {
-  const total = Object.fromEntries(classNames.map((name) => [name, 0])) as Record<ClassName, number>
+  const total = { ...noShares }
   for (const { material, massG } of ingredients) {
-    const volumes = classVolumesMl(material, massG)
-    for (const name of classNames) total[name] += volumes[name]
+    const perGram = classMlPerGram(material)
+    for (const name of classNames) total[name] += massG * perGram[name]
   }
   return total
 }
@@ -185,7 +185,7 @@ function summed(portions: readonly Portion[]): Medium {
   const volume = volumeByClass(ingredients)
   const massG = portions.reduce((sum, { line }) => sum + line.massG, 0)
   const volumeMl = portions.reduce((sum, { line }) => sum + line.volumeMl, 0)
-  const seen = Object.fromEntries(classNames.map((name) => [name, 0])) as Record<ClassName, number>
+  const seen = { ...noShares }
   for (const portion of portions) {
     const shares = normalised(volumeByClass(portion.ingredients))
     for (const name of classNames) seen[name] += shares[name] * portion.measuredMl

@@ -71,7 +71,7 @@ export function Bench({ initial, others, settings }: BenchProps) {
       <SaveLine saved={saved} what={medium.name}>
         <button
           type="button"
-          className="button"
+          className="order-last min-h-9 text-soft link"
           onClick={() =>
             void send('DELETE', `/api/mediums/${medium.id}`, { seen: medium.revision }).then((reply) => {
               if (reply.ok) goAndSay('/mediums', `${medium.name} is removed.`, reply.value.event)

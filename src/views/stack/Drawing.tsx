@@ -2,6 +2,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { GripVertical } from 'lucide-react'
 import { useEffect, useMemo, useRef } from 'react'
+import type { ReactNode } from 'react'
 import { groundOf, supportOf } from '../../core/soundness/support.ts'
 import { libraryShelf } from '../../core/materials/shelf.ts'
 import type { Assessment, Picture } from '../../document/assess.ts'
@@ -11,8 +12,8 @@ import { rowsOf } from './rows.ts'
 import type { LayerRow } from './rows.ts'
 import { drawSection } from './section.ts'
 import type { Stratum } from './section.ts'
-import { Stair } from './Stair.tsx'
-import { TimeColumn } from './TimeColumn.tsx'
+import { Stair, StairAxis } from './Stair.tsx'
+import { TimeAxis, TimeColumn } from './TimeColumn.tsx'
 
 interface DrawingProps {
   readonly picture: Picture
@@ -24,7 +25,6 @@ interface DrawingProps {
 }
 
 const sectionWidth = 190
-const stairWidth = 216
 const groundPx = 20
 const supportPx = 24
 const thinnestPx = 8
@@ -54,8 +54,8 @@ export function Drawing({ picture, assessment, selected, onSelect, onOrder }: Dr
   return (
     <div className="grid grid-cols-[130px_30px_minmax(150px,1fr)_160px_minmax(240px,1.3fr)] pt-1 xl:grid-cols-[190px_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
       <ColumnTitle className="col-span-3">what is on the {supportOf(picture.painting.support)!.name.replace('stretched ', '')}</ColumnTitle>
-      <ColumnTitle>how fat</ColumnTitle>
-      <ColumnTitle>how dry</ColumnTitle>
+      {rows.length > 0 ? <ColumnTitle axis={<StairAxis />}>how fat</ColumnTitle> : <span />}
+      {rows.length > 0 ? <ColumnTitle axis={<TimeAxis rows={rows} picture={picture} />}>how dry</ColumnTitle> : <span />}
       <Section rows={rows} strata={strata} offset={offset} selected={selected} woven={supportOf(picture.painting.support)!.flexible} />
       <Leaders rows={rows} strata={strata} offset={offset} rowPx={rowPx} selected={selected} />
       <div>
@@ -79,10 +79,12 @@ export function Drawing({ picture, assessment, selected, onSelect, onOrder }: Dr
         </DndContext>
         <p className="border-t border-rule pt-2 text-[0.85rem] text-soft">{groundText(picture)}</p>
       </div>
-      <div className="overflow-hidden border-l border-transparent pl-1">
-        <Stair rows={rows} verdicts={rows.map(({ verdict }) => verdict)} rowPx={rowPx} width={stairWidth} />
-      </div>
-      <TimeColumn rows={rows} picture={picture} rowPx={rowPx} />
+      {rows.length > 0 && (
+        <>
+          <Stair rows={rows} verdicts={rows.map(({ verdict }) => verdict)} rowPx={rowPx} />
+          <TimeColumn rows={rows} picture={picture} rowPx={rowPx} />
+        </>
+      )}
     </div>
   )
 }
@@ -95,8 +97,11 @@ function groundText({ painting }: Picture): string {
     : `No ground, on ${support}`
 }
 
-const ColumnTitle = ({ children, className = '' }: { readonly children: React.ReactNode; readonly className?: string }) => (
-  <h2 className={`pb-2 font-plain text-[0.85rem] text-soft ${className}`}>{children}</h2>
+const ColumnTitle = ({ children, axis, className = '' }: { readonly children: ReactNode; readonly axis?: ReactNode; readonly className?: string }) => (
+  <div className={`flex flex-col justify-end pb-1 ${className}`}>
+    <h2 className="font-plain text-[0.85rem] text-soft">{children}</h2>
+    {axis}
+  </div>
 )
 
 function Row({

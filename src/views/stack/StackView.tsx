@@ -80,25 +80,23 @@ export function StackView({ initial, initialSolved }: StackProps) {
         <TopLine picture={picture} assessment={assessment} mends={of === picture ? mends : null} onMend={mend} />
       </header>
       <Status edited={edited} refining={of !== null && of !== picture} onAdd={add} />
-      {picture.layers.length === 0 ? (
-        <div className="grid grid-cols-[190px_1fr] items-end gap-8 py-6">
-          <Drawing picture={picture} assessment={assessment} selected={null} onSelect={setChosen} onOrder={order} />
-        </div>
-      ) : (
-        <Drawing picture={picture} assessment={assessment} selected={selected} onSelect={setChosen} onOrder={order} />
-      )}
-      <Legend />
+      <Drawing picture={picture} assessment={assessment} selected={selected} onSelect={setChosen} onOrder={order} />
+      {layer && <Legend />}
       <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
         <section aria-label="Findings">
-          <h2 className="mb-3 text-xl">What is found</h2>
-          <Findings
-            findings={assessment.findings}
-            mends={of === picture ? mends : null}
-            picture={picture}
-            selected={selected}
-            onSelect={setChosen}
-            onMend={mend}
-          />
+          {layer && (
+            <>
+              <h2 className="mb-3 text-xl">What is found</h2>
+              <Findings
+                findings={assessment.findings}
+                mends={of === picture ? mends : null}
+                picture={picture}
+                selected={selected}
+                onSelect={setChosen}
+                onMend={mend}
+              />
+            </>
+          )}
           <Finish picture={picture} assessment={assessment} />
           <Caution picture={picture} />
         </section>

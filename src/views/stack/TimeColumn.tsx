@@ -23,28 +23,55 @@ export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly 
   return [first - margin * 2.6, last + margin]
 }
 
+/** The months, today and the day it is due, over the column. */
+export function TimeAxis({ rows, picture }: Omit<TimeProps, 'rowPx'>) {
+  const { from, to, at } = axisOf(rows, picture)
+  const { deadline } = picture.painting
+  const close = deadline !== null && Math.abs(dayOf(deadline)! - picture.today) < (to - from) * 0.25
+  return (
+    <svg width="100%" height="34" aria-hidden="true" className="block overflow-visible">
+      {monthsIn(from, to).map(({ day, name }) => (
+        <text key={day} x={at(day)} dx={4} y={28} className="fill-soft text-[11.5px]">
+          {name}
+        </text>
+      ))}
+      <text x={at(picture.today)} y={13} dx={close ? 4 : 0} textAnchor={close ? 'end' : 'middle'} className="fill-today text-[12px] font-medium">
+        today
+      </text>
+      {deadline && (
+        <text x={at(dayOf(deadline)!)} y={13} textAnchor="end" dx={4} className="fill-ink text-[12px]">
+          due {dayText(dayOf(deadline)!).slice(4)}
+        </text>
+      )}
+    </svg>
+  )
+}
+
+function axisOf(rows: readonly LayerRow[], picture: Picture) {
+  const [from, to] = timeSpan(rows, picture)
+  return {
+    from,
+    to,
+    at: (day: number): string => `${(100 * Math.min(1, Math.max(0, (day - from) / (to - from)))).toFixed(2)}%`,
+    wide: (days: number): string => `${((100 * days) / (to - from)).toFixed(2)}%`,
+  }
+}
+
 /** The same layers along time: painted or planned, touch dry, firm, each with its range. */
 export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
-  const [from, to] = timeSpan(rows, picture)
-  const at = (day: number): string => `${(100 * Math.min(1, Math.max(0, (day - from) / (to - from)))).toFixed(2)}%`
-  const wide = (days: number): string => `${((100 * days) / (to - from)).toFixed(2)}%`
+  const { from, to, at, wide } = axisOf(rows, picture)
   const height = rows.length * rowPx
   const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : null
   return (
     <svg
       width="100%"
-      height={height + 44}
+      height={height}
       className="block overflow-visible"
       role="img"
       aria-label="Drying along time: when each layer is painted, touch dry and firm, from the surface down"
     >
-      {monthsIn(from, to).map(({ day, name }) => (
-        <g key={day}>
-          <line x1={at(day)} x2={at(day)} y1={0} y2={height} stroke="var(--rule)" />
-          <text x={at(day)} dx={4} y={height + 16} className="fill-soft text-[11.5px]">
-            {name}
-          </text>
-        </g>
+      {monthsIn(from, to).map(({ day }) => (
+        <line key={day} x1={at(day)} x2={at(day)} y1={0} y2={height} stroke="var(--rule)" />
       ))}
       {rows.map((row, index) => {
         const middle = (index + 0.5) * rowPx
@@ -89,24 +116,14 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               strokeWidth={1.6}
               strokeDasharray={date.source === 'unknown' ? '2 2' : undefined}
             />
-            <text x={at(date.day)} dx={-10} y={middle + 4} textAnchor="end" className="fill-ink text-[12px]">
+            <text x={at(date.day)} dx={-10} y={middle + 4} textAnchor="end" className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]">
               {date.source === 'unknown' ? 'no date' : dayText(date.day).slice(4)}
             </text>
           </g>
         )
       })}
       <line x1={at(picture.today)} x2={at(picture.today)} y1={-6} y2={height + 4} stroke="var(--today)" strokeWidth={1.2} />
-      <text x={at(picture.today)} y={height + 32} textAnchor="middle" className="fill-today text-[12px] font-medium">
-        today
-      </text>
-      {deadline !== null && (
-        <>
-          <line x1={at(deadline)} x2={at(deadline)} y1={-6} y2={height + 4} stroke="var(--ink)" strokeDasharray="2 3" />
-          <text x={at(deadline)} y={height + 32} textAnchor="end" className="fill-ink text-[12px]">
-            due {dayText(deadline).slice(4)}
-          </text>
-        </>
-      )}
+      {deadline !== null && <line x1={at(deadline)} x2={at(deadline)} y1={-6} y2={height + 4} stroke="var(--ink)" strokeDasharray="2 3" />}
     </svg>
   )
 }
@@ -137,5 +154,5 @@ function monthsIn(from: number, to: number): readonly { readonly day: number; re
       day: Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from))),
       name: format(month, month.getMonth() === 0 ? 'MMM yyyy' : 'MMM'),
     }))
-    .filter(({ day }) => day > from && day < to - (to - from) * 0.04)
+    .filter(({ day }) => day > from && day < to - (to - from) * 0.1)
 }

@@ -1,0 +1,87 @@
+/** Times what a painter waits for, against what we promise. Run `npm run bench` on a quiet machine; build first. */
+import { gzipSync } from 'node:zlib'
+import { chromium } from '@playwright/test'
+import { ternStreet } from '../demo/ternStreet.ts'
+import { daysAtChance, forecastOf, seeded } from '../src/core/cure/forecast.ts'
+import { solveCure } from '../src/core/cure/solver.ts'
+import { stateDaysFromTable } from '../src/core/cure/table.ts'
+import { libraryShelf } from '../src/core/materials/shelf.ts'
+import { solveToHorizon } from '../src/core/soundness/mismatch.ts'
+import { assess, solve } from '../src/document/assess.ts'
+import type { Picture } from '../src/document/assess.ts'
+import { startServer } from '../test/server.ts'
+
+/** Median of several runs, ms a run. */
+function median(run: () => unknown, runs = 15, inner = 1): number {
+  const times = Array.from({ length: runs + 3 }, () => {
+    const began = performance.now()
+    for (let i = 0; i < inner; i++) run()
+    return (performance.now() - began) / inner
+  })
+  return times.slice(3).sort((a, b) => a - b)[runs >> 1]!
+}
+
+const rows: { readonly what: string; readonly measured: string; readonly promised: string; readonly kept: boolean }[] = []
+function tell(what: string, value: number, limit: number, unit: string): void {
+  rows.push({ what, measured: `${value.toPrecision(3)} ${unit}`, promised: `under ${limit} ${unit}`, kept: value < limit })
+  console.log(rows.at(-1)!.what.padEnd(62), rows.at(-1)!.measured.padStart(10), rows.at(-1)!.promised.padStart(16), rows.at(-1)!.kept ? '' : '  MISSED')
+}
+
+const { layers, touchTests, mediums, settings, paintings } = ternStreet('2026-11-24T09:00')
+const glasshouse = layers.filter(({ paintingId }) => paintingId === 'glasshouse')
+const ten: Picture = {
+  painting: paintings[0]!,
+  layers: [0, 1].flatMap((round) => glasshouse.map((layer, at) => ({ ...layer, id: `${layer.id}-${round}`, position: round * 5 + at, ...(round === 1 && { paintedAt: null, usedMedium: null }) }))),
+  touchTests, mediums, settings, today: 20781.4,
+} // prettier-ignore
+const solved = solve(ten, libraryShelf)!
+tell('ten-layer painting: films, rules and dates', median(() => assess(ten, libraryShelf, solved), 31), 4, 'ms')
+
+const eight = Array.from({ length: 8 }, (_, at) => ({ thicknessUm: [15, 60, 80, 300, 70, 40, 30, 25][at]!, rate: [2, 1.3, 0.7, 0.65, 0.9, 0.8, 1.1, 0.9][at]!, q: 0.55, appliedDay: at * 12 })) // prettier-ignore
+tell('eight-layer stack: full cure solve over 1500 days', median(() => solveToHorizon(eight)), 150, 'ms')
+tell('one layer: forecast from the table', 1000 * median(() => stateDaysFromTable({ thicknessUm: 83, rate: 0.74 }), 15, 20000), 5, 'µs')
+tell('10,000 sampled forecasts', median(() => {
+  const random = seeded(1)
+  const forecast = forecastOf(stateDaysFromTable({ thicknessUm: 83, rate: 0.74 }), 83)
+  let sum = 0
+  for (let draw = 0; draw < 10000; draw++) sum += daysAtChance(forecast, 'firm', 0.001 + 0.998 * random())!
+  return sum
+}), 50, 'ms') // prettier-ignore
+const tallest = Array.from({ length: 60 }, (_, at) => ({ thicknessUm: 20000, rate: at % 2 ? 50 : 0.001, q: at % 2 ? 0.02 : 1, appliedDay: at * 120 }))
+tell('the heaviest body the server takes: 60 layers of 2 cm, 7300 days', median(() => solveCure(tallest, 7300), 3), 2000, 'ms')
+
+const began = performance.now()
+const server = await startServer({ demo: true })
+const withDemo = performance.now() - began
+await server.kill()
+const again = performance.now()
+const running = await startServer({ folder: server.folder })
+tell('server start on the painter’s data, to its first answer', performance.now() - again, 1000, 'ms')
+console.log(`(the first start with the demo studio loaded took ${withDemo.toFixed(0)} ms)`)
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+})
+for (const path of ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/studio']) {
+  const times: number[] = []
+  let bytes = 0
+  for (let run = 0; run < 4; run++) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const scripts: Promise<number>[] = []
+    page.on('response', (response) => {
+      if (/javascript/.test(response.headers()['content-type'] ?? '')) scripts.push(response.body().then((body) => gzipSync(body).length))
+    })
+    const start = performance.now()
+    await page.goto(running.url + path, { waitUntil: 'domcontentloaded' })
+    await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'), undefined, { polling: 20 })
+    times.push(performance.now() - start)
+    bytes = (await Promise.all(scripts)).reduce((sum, one) => sum + one, 0)
+    await page.close()
+  }
+  tell(`${path}: interactive`, times.slice(1).sort((a, b) => a - b)[1]!, 1000, 'ms')
+  tell(`${path}: JavaScript, gzipped`, bytes / 1000, 200, 'kB')
+}
+await browser.close()
+await running.kill()
+process.exitCode = rows.every(({ kept }) => kept) ? 0 : 1
