@@ -35,10 +35,20 @@ const ten: Picture = {
   touchTests, mediums, settings, today: 20781.4,
 } // prettier-ignore
 const solved = solve(ten, libraryShelf)!
-tell('ten-layer painting: films, rules and dates', median(() => assess(ten, libraryShelf, solved), 31), 4, 'ms')
+tell(
+  'ten-layer painting: films, rules and dates',
+  median(() => assess(ten, libraryShelf, solved), 31),
+  4,
+  'ms',
+)
 
 const eight = Array.from({ length: 8 }, (_, at) => ({ thicknessUm: [15, 60, 80, 300, 70, 40, 30, 25][at]!, rate: [2, 1.3, 0.7, 0.65, 0.9, 0.8, 1.1, 0.9][at]!, q: 0.55, appliedDay: at * 12 })) // prettier-ignore
-tell('eight-layer stack: full cure solve over 1500 days', median(() => solveToHorizon(eight)), 150, 'ms')
+tell(
+  'eight-layer stack: full cure solve over 1500 days',
+  median(() => solveToHorizon(eight)),
+  150,
+  'ms',
+)
 tell('one layer: forecast from the table', 1000 * median(() => stateDaysFromTable({ thicknessUm: 83, rate: 0.74 }), 15, 20000), 5, 'µs')
 tell('10,000 sampled forecasts', median(() => {
   const random = seeded(1)
@@ -48,7 +58,12 @@ tell('10,000 sampled forecasts', median(() => {
   return sum
 }), 50, 'ms') // prettier-ignore
 const tallest = Array.from({ length: 60 }, (_, at) => ({ thicknessUm: 20000, rate: at % 2 ? 50 : 0.001, q: at % 2 ? 0.02 : 1, appliedDay: at * 120 }))
-tell('the heaviest body the server takes: 60 layers of 2 cm, 7300 days', median(() => solveCure(tallest, 7300), 3), 2000, 'ms')
+tell(
+  'the heaviest body the server takes: 60 layers of 2 cm, 7300 days',
+  median(() => solveCure(tallest, 7300), 3),
+  2000,
+  'ms',
+)
 
 const began = performance.now()
 const server = await startServer({ demo: true })
@@ -61,7 +76,15 @@ console.log(`(the first start with the demo studio loaded took ${withDemo.toFixe
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 })
 for (const path of ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/studio']) {
   const times: number[] = []
