@@ -20,6 +20,7 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
+  { files: ['**/*.astro'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
   {
     files: ['test/**/*.ts'],
     rules: { '@typescript-eslint/no-unused-expressions': 'off' },

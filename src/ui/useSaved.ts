@@ -30,13 +30,14 @@ export function useSaved<Body extends object>(initial: Revised<Body>, put: (body
   const stored = useRef(bare(initial))
   const waiting = useRef(false)
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const sending = useRef<Promise<void>>(Promise.resolve())
   const again = useRef<() => void>(() => undefined)
 
-  const show = (next: Revised<Body>): void => {
+  const show = useCallback((next: Revised<Body>): void => {
     latest.current = next
     setBody(next)
-  }
-  const flush = useCallback(async (): Promise<void> => {
+  }, [])
+  const sendWaiting = useCallback(async (): Promise<void> => {
     clearTimeout(timer.current)
     if (!waiting.current) return
     waiting.current = false
@@ -60,7 +61,9 @@ export function useSaved<Body extends object>(initial: Revised<Body>, put: (body
       timer.current = setTimeout(() => again.current(), retryMs)
     }
     setSaving(status === 0 ? 'unreachable' : 'refused')
-  }, [put])
+  }, [put, show])
+  /** One write at a time: each must name the revision the one before it made. */
+  const flush = useCallback((): Promise<void> => (sending.current = sending.current.then(sendWaiting)), [sendWaiting])
 
   useEffect(() => {
     again.current = () => void flush()

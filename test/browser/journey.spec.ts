@@ -119,3 +119,19 @@ test('what cannot be meant is told in a sentence, and what was typed stays', asy
   await page.getByLabel('Planned for').fill('2020-01-01')
   await expect(page.getByRole('alert').filter({ hasText: 'Plan Waistcoat for that day or a later one' })).toBeVisible()
 })
+
+test('what is typed while a slow save is on its way is saved too', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/mediums/morning-oil`)
+  await page.route('**/api/mediums', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1200))
+    await route.continue()
+  })
+  const note = page.getByLabel('Note')
+  for (const words of ['One', 'One, two', 'One, two, three']) {
+    await note.fill(words)
+    await page.waitForTimeout(650)
+  }
+  await saved(page)
+  await page.reload()
+  await expect(note).toHaveValue('One, two, three')
+})

@@ -20,9 +20,9 @@ export const test = base.extend<{ quiet: undefined }, { studio: Server; demo: Se
   ],
 })
 
-async function serving(options: Parameters<typeof startServer>[0], use: (server: Server) => Promise<void>): Promise<void> {
+async function serving(options: Parameters<typeof startServer>[0], serve: (server: Server) => Promise<void>): Promise<void> {
   const server = await startServer(options)
-  await use(server)
+  await serve(server)
   await server.kill()
 }
 

@@ -1,5 +1,4 @@
-import { z } from 'zod'
-import type { ZodType } from 'zod'
+import type { z, ZodType } from 'zod'
 import { Invalid } from '../../studio/compute.ts'
 import { StaleWrite } from '../../store/history.ts'
 import { Refused } from '../../studio/writing.ts'
@@ -43,12 +42,12 @@ async function bodyOf(request: Request): Promise<unknown> {
   return JSON.parse(new TextDecoder().decode(Buffer.concat(parts)))
 }
 
-/** Reads a body of this shape, answers with what `use` makes of it, and turns every refusal into words. */
-export async function answer<Body>(request: Request, schema: ZodType<Body>, use: (body: Body) => unknown): Promise<Response> {
+/** Reads a body of this shape, answers with what `make` makes of it, and turns every refusal into words. */
+export async function answer<Body>(request: Request, schema: ZodType<Body>, make: (body: Body) => unknown): Promise<Response> {
   try {
     const parsed = schema.safeParse(await bodyOf(request))
     if (!parsed.success) return invalid(flat(parsed.error.issues))
-    return json(await use(parsed.data))
+    return json(await make(parsed.data))
   } catch (error) {
     if (error instanceof TooLarge) return problem(413, 'too-large', 'The body is over 1 MB. Send less at a time.')
     if (error instanceof SyntaxError) return problem(422, 'invalid', 'The body is not JSON. Send one JSON object.', [{ path: '', message: error.message }])
