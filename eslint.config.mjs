@@ -4,7 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['dist', '.astro', '.grelta', 'test-results', 'src/core/materials/library.ts', 'src/core/cure/tableData.ts'] },
+  { ignores: ['dist', '.astro', '.grelta', 'test-results', 'src/core/materials/library.ts', 'src/core/materials/book.ts', 'src/core/cure/tableData.ts'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
   ...astro.configs.recommended,

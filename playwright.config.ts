@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: 'test/browser',
   reporter: [['list'], ['json']],
   workers: 1,
-  timeout: 60_000,
+  timeout: 120_000,
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {

@@ -1,6 +1,7 @@
-/** Writes src/core/materials/library.ts from data/*.csv. Run `npm run library` after changing a CSV. */
+/** Writes src/core/materials/library.ts and book.ts from data/*.csv. Run `npm run library` after changing a CSV. */
 import { readFileSync, writeFileSync } from 'node:fs'
 import Papa from 'papaparse'
+import type { BookEntry, BookFigure } from '../src/core/materials/bookEntry.ts'
 import type { Family, Material, Range, Shares } from '../src/core/materials/material.ts'
 
 type Row = Record<string, string>
@@ -20,16 +21,11 @@ const flexFactors: Record<string, number> = {
   safflower: 0.8, sunflower_high_linoleic: 0.8, sunflower_high_oleic: 0.8, poppy: 0.7,
 } // prettier-ignore
 
-function common(row: Row, density: Range): Pick<Material, 'id' | 'densityGPerMl' | 'dropMl' | 'confidence' | 'sourceKind' | 'notes'> {
-  return {
-    id: row['id']!,
-    densityGPerMl: density,
-    dropMl: dropMl.get(row['id']!),
-    confidence: (row['confidence'] as Material['confidence']) || 'low',
-    sourceKind: row['source_kind'] || 'estimate',
-    notes: row['notes'] ?? '',
-  }
-}
+const common = (row: Row, density: Range): Pick<Material, 'id' | 'densityGPerMl' | 'dropMl'> => ({
+  id: row['id']!,
+  densityGPerMl: density,
+  dropMl: dropMl.get(row['id']!),
+})
 
 const oils = read('oils').map((row): Material => ({
   ...common(row, ranged(row, 'density_g_per_ml_20c')!),
@@ -38,9 +34,14 @@ const oils = read('oils').map((row): Material => ({
   shares: { oil: 1 },
   rate: ranged(row, 'relative_touch_dry_rate'),
   flexFactor: flexFactors[row['id']!] ?? 1,
+  iodineValue: ranged(row, 'iodine_value', 'iodine_value_mid'),
+  yellowing: number(row['yellowing_1to5']),
+  strength: number(row['film_strength_1to5']),
+  viscosityMPas: number(row['viscosity_mpas_25c']),
   hazard: row['id'] === 'black_oil_leaded' ? 'lead' : undefined,
 }))
 
+const share = (percent: number): number => Number((percent / 100).toFixed(6))
 const families: Record<string, Family> = { balsam: 'balsam', oxidising_binder: 'alkyd', wax: 'wax', wax_paste: 'wax_paste', metal_soap: 'metal_soap' }
 const resinsAndWaxes = read('resins_waxes').map((row): Material => {
   const family = families[row['material_class']!] ?? 'resin'
@@ -51,6 +52,7 @@ const resinsAndWaxes = read('resins_waxes').map((row): Material => {
     : family === 'wax' ? { wax: 1 }
     : family === 'metal_soap' ? { other: 1 }
     : { resin: 1 - volatile, ...(volatile > 0 && { volatile }) } // prettier-ignore
+  const volatileRange = ranged(row, 'volatile_fraction_percent')
   const solid = family === 'resin' || family === 'wax' || family === 'metal_soap'
   const solution = ranged(row, 'bulk_density_g_per_ml')!
   return {
@@ -58,7 +60,9 @@ const resinsAndWaxes = read('resins_waxes').map((row): Material => {
     name: row['name']!,
     family,
     shares,
+    nonVolatile: volatileRange && { low: share(100 - volatileRange.high), high: share(100 - volatileRange.low) },
     bulkDensityGPerMl: solid ? solution : undefined,
+    yellowing: number(row['yellowing_1to5']),
     rate: family === 'alkyd' ? { low: 3, mid: 5, high: 8 } : undefined,
     flexFactor: family === 'alkyd' ? 0.9 : undefined,
     hazard: family === 'balsam' || row['id'] === 'colophony' ? 'sensitiser' : undefined,
@@ -126,6 +130,89 @@ const prepared = read('prepared').map((row): Material => {
   }
 })
 
+/** What the book says of each material beside what films need, with how sure it is. */
+const bookColumns: Record<string, readonly (readonly [is: string, column: string, mid: string, unit: string])[]> = {
+  oils: [
+    ['density at 20 °C', 'density_g_per_ml_20c', 'density_g_per_ml_20c', 'g/ml'],
+    ['iodine value', 'iodine_value', 'iodine_value_mid', ''],
+    ['viscosity at 25 °C', 'viscosity_mpas_25c', 'viscosity_mpas_25c', 'mPa·s'],
+    ['drying speed, raw linseed = 1', 'relative_touch_dry_rate', 'relative_touch_dry_rate', ''],
+    ['saponification value', 'saponification_value', 'saponification_value', 'mg KOH/g'],
+    ['refractive index', 'refractive_index_20c', 'refractive_index_20c', ''],
+    ['yellowing', 'yellowing_1to5', 'yellowing_1to5', 'of 5'],
+    ['strength of the film', 'film_strength_1to5', 'film_strength_1to5', 'of 5'],
+    ['flexibility', 'flexibility_1to5', 'flexibility_1to5', 'of 5'],
+  ],
+  resins_waxes: [
+    ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],
+    ['bulk density, level spoon', 'bulk_density_g_per_ml', 'bulk_density_g_per_ml', 'g/ml'],
+    ['volatile, by mass', 'volatile_fraction_percent', 'volatile_fraction_percent', '%'],
+    ['softens or melts', 'softening_or_melting_c', '', '°C'],
+    ['acid value', 'acid_value', '', 'mg KOH/g'],
+    ['refractive index', 'refractive_index', 'refractive_index', ''],
+    ['brittleness', 'brittleness_1to5', 'brittleness_1to5', 'of 5'],
+    ['yellowing', 'yellowing_1to5', 'yellowing_1to5', 'of 5'],
+    ['most advised, of the dried film by mass', 'recommended_max_percent_dried_film', 'recommended_max_percent_dried_film', '%'],
+  ],
+  solvents: [
+    ['density at 20 °C', 'density_g_per_ml_20c', 'density_g_per_ml_20c', 'g/ml'],
+    ['boils', 'boiling_c', '', '°C'],
+    ['flash point, closed cup', 'flash_point_c', 'flash_point_c', '°C'],
+    ['evaporation, n-butyl acetate = 1', 'evaporation_rate_nbuac_1', 'evaporation_rate_nbuac_1', ''],
+    ['guidance limit over 8 h', 'exposure_limit_8h_mg_m3', 'exposure_limit_8h_mg_m3', 'mg/m³'],
+    ['dissolving power, kauri-butanol', 'kauri_butanol', 'kauri_butanol', ''],
+  ],
+  extenders: [
+    ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],
+    ['bulk density, level spoon', 'bulk_density_g_per_ml', 'bulk_density_g_per_ml', 'g/ml'],
+    ['oil absorption', 'oil_absorption_g_per_100g', 'oil_absorption_g_per_100g_mid', 'g per 100 g'],
+    ['refractive index', 'refractive_index', 'refractive_index', ''],
+  ],
+  pigments: [
+    ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],
+    ['oil absorption', 'oil_absorption_g_per_100g', 'oil_absorption_g_per_100g_mid', 'g per 100 g'],
+    ['drying speed, none = 1', 'relative_dry_rate', 'relative_dry_rate', ''],
+    ['tendency to sink', 'sinking_tendency_1to5', 'sinking_tendency_1to5', 'of 5'],
+  ],
+  driers: [
+    ['metal as supplied, by mass', 'supplied_metal_percent', 'supplied_metal_percent', '%'],
+    ['usual dose, metal on oil by mass', 'dose_metal_on_oil_percent', 'dose_metal_on_oil_percent', '%'],
+    ['most advised, metal on oil by mass', 'max_metal_on_oil_percent', 'max_metal_on_oil_percent', '%'],
+    ['touch-dry time in paint, without = 1', 'touch_dry_time_factor_pigmented', 'touch_dry_time_factor_pigmented', ''],
+  ],
+  prepared: [
+    ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],
+    ['drying speed, raw linseed = 1', 'relative_rate', 'relative_rate', ''],
+    ['keeps', 'shelf_life_days', 'shelf_life_days', 'days'],
+  ],
+}
+
+function bookFigures(file: string, row: Row): readonly BookFigure[] {
+  return bookColumns[file]!.flatMap(([is, column, mid, unit]) => {
+    const figure = { is, low: number(row[`${column}_low`]), mid: number(row[mid]), high: number(row[`${column}_high`]), unit }
+    return figure.low === undefined && figure.mid === undefined ? [] : [figure]
+  })
+}
+
+const acidNames = ['palmitic', 'stearic', 'oleic', 'linoleic', 'linolenic'] as const
+
+const entries = Object.keys(bookColumns).flatMap((file) =>
+  read(file).map((row): readonly [string, BookEntry] => [
+    row['id']!,
+    {
+      confidence: (row['confidence'] as BookEntry['confidence']) || 'low',
+      kind: row['source_kind'] || 'estimate',
+      notes: row['notes'] ?? '',
+      figures: bookFigures(file, row),
+      ...(row['fa_basis'] && {
+        acids: Object.fromEntries(acidNames.map((name) => [name, Number(row[`${name}_percent`])])) as BookEntry['acids'],
+        acidsOf: row['fa_basis'] === 'measured_typical' ? ('this oil' as const) : ('the oil before bodying' as const),
+        other: { percent: Number(row['other_percent']), iodine: Number(row['other_iv_coefficient']) },
+      }),
+    },
+  ]),
+)
+
 const all = [...oils, ...resinsAndWaxes, ...solvents, ...extenders, ...pigments, ...driers, ...prepared]
 
 export const librarySource = `// Generated from data/*.csv by scripts/library.ts. Do not edit: change the CSV and run \`npm run library\`.
@@ -136,4 +223,17 @@ ${all.map((material) => `  ${JSON.stringify(material)},`).join('\n')}
 ]
 `
 
+const kept = new Set(all.map(({ id }) => id))
+export const bookSource = `// Generated from data/*.csv by scripts/library.ts. Do not edit: change the CSV and run \`npm run library\`.
+import type { BookEntry } from './bookEntry.ts'
+
+export const book: Readonly<Record<string, BookEntry>> = {
+${entries
+  .filter(([id]) => kept.has(id))
+  .map(([id, entry]) => `  ${id}: ${JSON.stringify(entry)},`)
+  .join('\n')}
+}
+`
+
+if (process.argv[1]?.endsWith('library.ts')) writeFileSync(new URL('src/core/materials/book.ts', root), bookSource)
 if (process.argv[1]?.endsWith('library.ts')) writeFileSync(new URL('src/core/materials/library.ts', root), librarySource)

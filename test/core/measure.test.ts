@@ -6,7 +6,7 @@ import { libraryShelf } from '../../src/core/materials/shelf.ts'
 import { weigh } from '../../src/core/medium/weigh.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { NamedRecipe } from '../../src/core/medium/recipe.ts'
-import { librarySource } from '../../scripts/library.ts'
+import { bookSource, librarySource } from '../../scripts/library.ts'
 
 describe('what a painter types', () => {
   it('a comma is a decimal sign and fractions are read', () => {
@@ -72,6 +72,7 @@ describe('amounts', () => {
     expect(sized.ok && sized.medium.lines[0]!.volumeMl).to.be.closeTo(20, 1e-9)
   })
   it('the shipped library is what the reference files say', () => {
-    expect(readFileSync(new URL('../../src/core/materials/library.ts', import.meta.url), 'utf8')).to.equal(librarySource)
+    const written = (name: string): string => readFileSync(new URL(`../../src/core/materials/${name}.ts`, import.meta.url), 'utf8')
+    expect([written('library'), written('book')]).to.deep.equal([librarySource, bookSource])
   })
 })

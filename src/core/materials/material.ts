@@ -51,10 +51,15 @@ export interface Material {
   readonly metalPercent?: number
   readonly maxMetalPercent?: number
   readonly flashPointC?: number
+  /** Share by mass that stays, of a product whose make-up is known only so far; `shares` are those of its middle. */
+  readonly nonVolatile?: { readonly low: number; readonly high: number }
+  readonly iodineValue?: Range
+  /** 1 little to 5 much. */
+  readonly yellowing?: number
+  readonly strength?: number
+  readonly viscosityMPas?: number
+  readonly pricePerG?: number
   readonly hazard?: string
-  readonly confidence: 'high' | 'medium' | 'low'
-  readonly sourceKind: string
-  readonly notes: string
 }
 
 export const noShares: Readonly<Record<ClassName, number>> = Object.freeze({

@@ -151,9 +151,6 @@ function mediumPortion(
     densityGPerMl: { low: whole.densityGPerMl, mid: whole.densityGPerMl, high: whole.densityGPerMl },
     dropMl: meanDropMl(whole.ingredients),
     shares: {},
-    confidence: 'low',
-    sourceKind: 'computed',
-    notes: '',
   }
   const found = weigh(liquid, line, part)
   if (!found.ok) return { problem: { code: 'amount', message: found.message } }
