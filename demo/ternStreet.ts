@@ -1,5 +1,21 @@
+import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
+import type { ShelfItem } from '../src/document/shelf.ts'
 import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
+
+const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
+  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, rate: null, price: null, dropper: [], openedOn: null, note: '', ...rest,
+}) // prettier-ignore
+
+/** What the studio's own shelf says that the book does not: prices, a heavy lot, a counted dropper, a jar of unsure make. */
+const shelf = (today: number): readonly ShelfItem[] => [
+  lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', { price: { coins: 18, for: { amount: 250, unit: 'ml' } }, openedOn: dateOf(today - 140) }),
+  lot('thick-oil-lot-b', 'Thick oil, lot B', 'linseed_sun_thickened', { densityGPerMl: 0.975, price: { coins: 14, for: { amount: 100, unit: 'ml' } }, openedOn: dateOf(today - 61), note: 'Thicker than the last one; stood on the south sill all summer.' }),
+  lot('walnut', 'Walnut oil', 'walnut', { price: { coins: 11, for: { amount: 250, unit: 'ml' } }, dropper: [{ drops: 50, grams: 1.12 }, { drops: 40, grams: 0.91 }], openedOn: dateOf(today - 33) }),
+  lot('damar', 'Damar resin', 'damar', { family: 'resin', price: { coins: 9, for: { amount: 200, unit: 'g' } } }),
+  lot('gum_turpentine', 'Gum turpentine (distilled)', 'gum_turpentine', { family: 'solvent', price: { coins: 7.5, for: { amount: 500, unit: 'ml' } } }),
+  lot('market-gel', 'Gel from the harbour market', null, { family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.55, high: 0.75 }, stays: { alkyd: 1 }, rate: 4, note: 'No sheet came with it; the stallholder says half to three quarters stays.' }),
+] // prettier-ignore
 
 /** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
 
@@ -18,7 +34,7 @@ export function ternStreet(now: string): StudioDocument {
   ] // prettier-ignore
   const recipeOf = (id: string): LayerDocument['usedMedium'] => {
     const medium = mediums.find((one) => one.id === id)!
-    return { name: medium.name, recipe: medium.recipe }
+    return { name: medium.name, recipe: medium.recipe, materials: [] }
   }
   const layersOf = (paintingId: string, ideas: readonly LayerIdea[]): readonly LayerDocument[] =>
     ideas.map(({ daysAgo, hour = 11, ...idea }, position) => ({
@@ -135,7 +151,10 @@ export function ternStreet(now: string): StudioDocument {
       workingDays: [true, true, true, true, true, true, false],
       confidence: 0.8,
       spoons: 'metric',
+      policies: [],
+      dryingBounds: usualBounds,
     },
+    shelf: [...shelf(today)],
     mediums,
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', { widthCm: 60, heightCm: 80, practice: 'glazing', deadline: dateOf(today + 108) }),

@@ -32,7 +32,7 @@ const glasshouse = layers.filter(({ paintingId }) => paintingId === 'glasshouse'
 const ten: Picture = {
   painting: paintings[0]!,
   layers: [0, 1].flatMap((round) => glasshouse.map((layer, at) => ({ ...layer, id: `${layer.id}-${round}`, position: round * 5 + at, ...(round === 1 && { paintedAt: null, usedMedium: null }) }))),
-  touchTests, mediums, settings, today: 20781.4,
+  touchTests, mediums, shelf: [], settings, today: 20781.4,
 } // prettier-ignore
 const solved = solve(ten, libraryShelf)!
 tell(

@@ -21,6 +21,8 @@ import { cureLayerOf, cureLayersOf, layStack } from '../core/soundness/stack.ts'
 import type { Stack, StackLayer } from '../core/soundness/stack.ts'
 import { groundOf, suctionUmOf, supportOf } from '../core/soundness/support.ts'
 import type { MediumDocument } from './recipe.ts'
+import type { ShelfItem } from './shelf.ts'
+import { shelfAsUsed } from './studioShelf.ts'
 import type { Feel, LayerDocument, PaintingDocument, Settings, TouchTest } from './studio.ts'
 
 /** A painting with everything its verdict and its dates depend on. Layers are in order, bottom first. */
@@ -29,6 +31,7 @@ export interface Picture {
   readonly layers: readonly LayerDocument[]
   readonly touchTests: readonly TouchTest[]
   readonly mediums: readonly MediumDocument[]
+  readonly shelf: readonly ShelfItem[]
   readonly settings: Settings
   /** Now, as a day of the core's calendar. */
   readonly today: number
@@ -84,7 +87,7 @@ export function mixtureOf(
   if (layer.medium && layer.medium.parts > 0) {
     const named = layer.usedMedium ?? media(layer.medium.mediumId)
     if (!named) return { problem: `The medium of ${layer.name} is gone. Choose another.` }
-    const made = analyseMedium(named.recipe, shelf, media, layer.usedMedium ? [] : [layer.medium.mediumId])
+    const made = analyseMedium(named.recipe, layer.usedMedium ? shelfAsUsed(shelf, layer.usedMedium.materials) : shelf, media, layer.usedMedium ? [] : [layer.medium.mediumId])
     if (!made.ok) return { problem: `${named.name}: ${made.problems[0]!.message}` }
     medium = { ingredients: made.medium.ingredients, parts: layer.medium.parts }
   }

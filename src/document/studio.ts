@@ -1,7 +1,10 @@
 import { z } from 'zod'
+import { usualBounds } from '../core/materials/iodine.ts'
+import { policyIds } from '../core/materials/policy.ts'
 import { grounds, supports } from '../core/soundness/support.ts'
 import { practices } from '../core/soundness/practice.ts'
 import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
+import { shelfItemSchema } from './shelf.ts'
 import { mediumSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 
 /** Everything a studio keeps. Types are read off these schemas; nothing is declared twice. */
@@ -15,6 +18,13 @@ export const settingsSchema = z.object({
   /** Chance at which a gate is taken as reached. */
   confidence: z.number().min(0.5, 'Plan on at least 50 %.').max(0.95, 'Plan on at most 95 %.'),
   spoons: z.enum(['us', 'metric']),
+  /** What the room forbids. */
+  policies: z.array(z.enum(policyIds)).default([]),
+  /** Iodine values from which an oil is called semi-drying, and drying. */
+  dryingBounds: z
+    .object({ semi: z.number().min(1).max(250), drying: z.number().min(1).max(250) })
+    .refine(({ semi, drying }) => semi < drying, 'Semi-drying must begin below drying.')
+    .default(usualBounds),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -24,6 +34,8 @@ export const defaultSettings: Settings = {
   workingDays: [true, true, true, true, true, false, false],
   confidence: 0.8,
   spoons: 'metric',
+  policies: [],
+  dryingBounds: usualBounds,
 }
 
 export const paintingSchema = z.object({
@@ -56,7 +68,9 @@ export const layerSchema = z.object({
   plannedOn: dateSchema.nullable(),
   paintedAt: minuteSchema.nullable(),
   /** The medium as it was on the day of painting; later changes to the recipe do not touch it. */
-  usedMedium: z.object({ name: nameSchema, recipe: recipeSchema }).nullable(),
+  usedMedium: z
+    .object({ name: nameSchema, recipe: recipeSchema, /** Lots it was made with, as they were. */ materials: z.array(shelfItemSchema).max(200).default([]) })
+    .nullable(),
   note: noteSchema.default(''),
 })
 export type LayerDocument = z.infer<typeof layerSchema>
@@ -71,6 +85,7 @@ export const studioDocumentSchema = z.object({
   format: z.literal('grelta.studio'),
   version: z.literal(1),
   settings: settingsSchema,
+  shelf: z.array(shelfItemSchema).max(5000).default([]),
   mediums: z.array(mediumSchema).max(2000),
   paintings: z.array(paintingSchema).max(2000),
   layers: z.array(layerSchema).max(20000),

@@ -14,6 +14,7 @@ interface StoredRow {
 
 export interface Tables {
   setting: StoredRow
+  shelf_item: StoredRow
   medium: StoredRow
   painting: StoredRow
   layer: StoredRow & { parent_id: string }

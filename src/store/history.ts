@@ -88,6 +88,14 @@ export async function undo(db: Database, event: number, at: string): Promise<{ e
 export const eventsOf = (db: Database, paintingId: string) =>
   db.selectFrom('event').select(['id', 'at', 'what', 'undone_by']).where('painting_id', '=', paintingId).orderBy('id', 'desc').limit(200).execute()
 
+/** Everything one thing has been, newest first: when it became so, and what it was. */
+export async function versionsOf<K extends Kind>(db: Database, kind: K, id: string): Promise<readonly { readonly at: string; readonly body: Bodies[K] }[]> {
+  const rows = await db.selectFrom('event').select(['at', 'changes']).where('changes', 'like', `%"${id}"%`).orderBy('id', 'desc').limit(500).execute()
+  return rows.flatMap(({ at, changes }) =>
+    (JSON.parse(changes) as Change[]).flatMap((one) => (one.kind === kind && one.after?.id === id ? [{ at, body: one.after as Bodies[K] }] : [])),
+  )
+}
+
 function bare<Body extends { revision: number }>(current: Body | null): Omit<Body, 'revision'> | null {
   if (!current) return null
   const { revision: _revision, ...body } = current

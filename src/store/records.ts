@@ -1,5 +1,7 @@
 import type { ZodType } from 'zod'
 import { mediumSchema } from '../document/recipe.ts'
+import { shelfItemSchema } from '../document/shelf.ts'
+import type { ShelfItem } from '../document/shelf.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import { layerSchema, paintingSchema, settingsSchema, touchTestSchema } from '../document/studio.ts'
 import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
@@ -8,6 +10,7 @@ import type { Database, Trx } from './database.ts'
 /** What is stored, by table. */
 export interface Bodies {
   setting: Settings & { id: string }
+  shelf_item: ShelfItem
   medium: MediumDocument
   painting: PaintingDocument
   layer: LayerDocument
@@ -17,6 +20,7 @@ export type Kind = keyof Bodies
 
 const schemas: { readonly [K in Kind]: ZodType<Omit<Bodies[K], 'id'>> } = {
   setting: settingsSchema,
+  shelf_item: shelfItemSchema,
   medium: mediumSchema,
   painting: paintingSchema,
   layer: layerSchema,
@@ -36,7 +40,7 @@ function read<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> {
   return Object.assign(body, { id: row.id, revision: row.revision })
 }
 
-// The five tables share the columns id, revision and body; Kysely cannot see that through a union of names.
+// The tables share the columns id, revision and body; Kysely cannot see that through a union of names.
 const from = (db: Database | Trx, kind: Kind) => db.selectFrom(kind as 'medium').select(['id', 'revision', 'body'])
 
 export async function find<K extends Kind>(db: Database | Trx, kind: K, id: string): Promise<Revised<Bodies[K]> | null> {

@@ -1,10 +1,11 @@
-import { libraryShelf } from '../core/materials/shelf.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { assess, solve } from '../document/assess.ts'
 import type { Assessment, Picture, SolvedArea } from '../document/assess.ts'
 import { defaultSettings } from '../document/studio.ts'
 import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
 import type { MediumDocument } from '../document/recipe.ts'
+import { studioShelf } from '../document/studioShelf.ts'
+import type { ShelfItem } from '../document/shelf.ts'
 import { dataFolder as folderOf } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
 import { find, list, listOf } from '../store/records.ts'
@@ -15,6 +16,7 @@ export interface LoadedPicture extends Picture {
   readonly layers: readonly Revised<LayerDocument>[]
   readonly touchTests: readonly Revised<TouchTest>[]
   readonly mediums: readonly Revised<MediumDocument>[]
+  readonly shelf: readonly Revised<ShelfItem>[]
   readonly settings: Revised<Settings>
 }
 
@@ -32,13 +34,14 @@ const byPosition = (a: LayerDocument, b: LayerDocument): number => a.position - 
 /** One painting with all it depends on; null when there is none by that id. */
 export async function loadPicture(db: Database, id: string, now: string): Promise<LoadedPicture | null> {
   const painting = await find(db, 'painting', id)
-  return painting && (await withParts(db, painting, now, await list(db, 'medium'), await settingsOf(db)))
+  return painting && (await withParts(db, painting, now, await loadMediums(db)))
 }
 
 export async function loadPictures(db: Database, now: string): Promise<readonly LoadedPicture[]> {
-  const [paintings, mediums, settings] = [await list(db, 'painting'), await list(db, 'medium'), await settingsOf(db)]
+  const paintings = await list(db, 'painting')
+  const bench = await loadMediums(db)
   const pictures: LoadedPicture[] = []
-  for (const painting of paintings) pictures.push(await withParts(db, painting, now, mediums, settings))
+  for (const painting of paintings) pictures.push(await withParts(db, painting, now, bench))
   return pictures.sort((a, b) => a.painting.title.localeCompare(b.painting.title))
 }
 
@@ -46,8 +49,7 @@ async function withParts(
   db: Database,
   painting: Revised<PaintingDocument>,
   now: string,
-  mediums: LoadedPicture['mediums'],
-  settings: Revised<Settings>,
+  bench: LoadedBench,
 ): Promise<LoadedPicture> {
   const layers = [...(await listOf(db, 'layer', [painting.id]))].sort(byPosition)
   const touchTests = await listOf(
@@ -55,7 +57,7 @@ async function withParts(
     'touch_test',
     layers.map(({ id }) => id),
   )
-  return { painting, layers, touchTests, mediums, settings, today: dayOf(now)! }
+  return { painting, layers, touchTests, ...bench, today: dayOf(now)! }
 }
 
 const solvedBefore = new Map<string, readonly SolvedArea[]>()
@@ -63,20 +65,24 @@ const mostRemembered = 200
 
 /** A picture judged with a full solve; solves are remembered for as long as nothing they rest on changes. */
 export function judgedWithSolve(picture: Picture): { readonly assessment: Assessment; readonly solved: readonly SolvedArea[] } {
-  const key = JSON.stringify([picture.painting, picture.layers, picture.touchTests, picture.mediums, picture.settings, Math.floor(picture.today)])
+  const key = JSON.stringify([picture.painting, picture.layers, picture.touchTests, picture.mediums, picture.shelf, picture.settings, Math.floor(picture.today)])
+  const shelf = studioShelf(picture.shelf)
   let solved = solvedBefore.get(key)
   if (!solved) {
-    solved = solve(picture, libraryShelf)!
+    solved = solve(picture, shelf)!
     if (solvedBefore.size >= mostRemembered) solvedBefore.delete(solvedBefore.keys().next().value!)
     solvedBefore.set(key, solved)
   }
-  return { assessment: assess(picture, libraryShelf, solved), solved }
+  return { assessment: assess(picture, shelf, solved), solved }
 }
 
-/** All mediums by name, and the settings they are read with. */
-export async function loadMediums(db: Database): Promise<Pick<LoadedPicture, 'mediums' | 'settings'>> {
+/** All mediums by name, the painter's own shelf, and the settings they are read with. */
+export type LoadedBench = Pick<LoadedPicture, 'mediums' | 'shelf' | 'settings'>
+
+export async function loadMediums(db: Database): Promise<LoadedBench> {
   const mediums = [...(await list(db, 'medium'))].sort((a, b) => a.name.localeCompare(b.name))
-  return { mediums, settings: await settingsOf(db) }
+  const shelf = [...(await list(db, 'shelf_item'))].sort((a, b) => a.name.localeCompare(b.name))
+  return { mediums, shelf, settings: await settingsOf(db) }
 }
 
 export { folderOf }

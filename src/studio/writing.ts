@@ -1,7 +1,9 @@
 import { libraryShelf } from '../core/materials/shelf.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { MediumDocument } from '../document/recipe.ts'
-import type { LayerDocument, PaintingDocument, Settings, StudioDocument, TouchTest } from '../document/studio.ts'
+import type { ShelfItem } from '../document/shelf.ts'
+import { studioShelf } from '../document/studioShelf.ts'
+import type { LayerDocument, PaintingDocument, Revised, Settings, StudioDocument, TouchTest } from '../document/studio.ts'
 import type { Database } from '../store/database.ts'
 import { change, undo } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
@@ -47,6 +49,23 @@ export async function removeMedium(db: Database, at: string, id: string, seen: n
   if (layer) throw new Refused('refused', `The layer ${layer.name} is planned with ${medium.name}. Choose another medium there first.`)
   return commit(db, at, null, `Removed medium ${medium.name}`, [{ kind: 'medium', id, body: null, seen }])
 }
+
+/** Adds a lot or a material when `seen` is null, changes it otherwise. */
+export const saveShelfItem = (db: Database, at: string, item: ShelfItem, seen: number | null): Promise<Written> =>
+  commit(db, at, null, `${seen === null ? 'Added' : 'Changed'} ${item.name} on the shelf`, [{ kind: 'shelf_item', id: item.id, body: item, seen }])
+
+/** Refused while a recipe still names it, unless the library knows it too: then the book's figures hold again. */
+export async function removeShelfItem(db: Database, at: string, id: string, seen: number): Promise<Written> {
+  const item = await find(db, 'shelf_item', id)
+  if (!item) throw gone('material')
+  const user = (await list(db, 'medium')).find(({ recipe }) => recipe.lines.some((line) => 'material' in line && line.material === id))
+  if (user && !libraryShelf(id)) throw new Refused('refused', `${user.name} is made with ${item.name}. Take it out there first.`)
+  return commit(db, at, null, `Removed ${item.name} from the shelf`, [{ kind: 'shelf_item', id, body: null, seen }])
+}
+
+/** Puts a whole list on the shelf in one step, overriding what has the same id. */
+export const saveShelf = (db: Database, at: string, items: readonly ShelfItem[]): Promise<Written> =>
+  commit(db, at, null, `Brought ${items.length} materials onto the shelf`, items.map((body): Wish => ({ kind: 'shelf_item', id: body.id, body }))) // prettier-ignore
 
 export const savePainting = (db: Database, at: string, painting: PaintingDocument, seen: number | null): Promise<Written> =>
   commit(db, at, painting.id, `${seen === null ? 'Began' : 'Changed'} ${painting.title}`, [{ kind: 'painting', id: painting.id, body: painting, seen }])
@@ -102,7 +121,7 @@ export async function logPainted(db: Database, at: string, layerId: string, pain
   const { revision, ...layer } = found
   await checkDates(db, at, { ...layer, paintedAt, plannedOn: null })
   const medium = layer.medium && (await find(db, 'medium', layer.medium.mediumId))
-  const usedMedium = medium ? { name: medium.name, recipe: materialsOnly(medium, await list(db, 'medium')) } : null
+  const usedMedium = medium ? usedOf(medium, await list(db, 'medium'), await list(db, 'shelf_item')) : null
   return commit(db, at, layer.paintingId, `Painted ${layer.name}`, [
     { kind: 'layer', id: layerId, body: { ...layer, paintedAt, plannedOn: null, usedMedium }, seen: revision },
   ])
@@ -133,12 +152,15 @@ async function checkDates(db: Database, at: string, layer: LayerDocument): Promi
   }
 }
 
-/** A recipe by weight of its materials, so that no later change to a medium inside it can touch it. */
-function materialsOnly(medium: MediumDocument, mediums: readonly MediumDocument[]): MediumDocument['recipe'] {
-  if (medium.recipe.lines.every((line) => 'material' in line)) return medium.recipe
-  const made = analyseMedium(medium.recipe, libraryShelf, (id) => mediums.find((one) => one.id === id), [medium.id])
-  if (!made.ok) return medium.recipe
-  return { lines: made.medium.ingredients.map(({ material, massG }) => ({ material: material.id, amount: massG, unit: 'g' })) }
+/** A medium as it stands: its materials by weight where it holds other mediums, and the painter's own lots in it. */
+function usedOf(medium: MediumDocument, mediums: readonly MediumDocument[], items: readonly Revised<ShelfItem>[]): NonNullable<LayerDocument['usedMedium']> {
+  const made = analyseMedium(medium.recipe, studioShelf(items), (id) => mediums.find((one) => one.id === id), [medium.id])
+  const ids = new Set(made.ok ? made.medium.ingredients.map(({ material }) => material.id) : [])
+  const materials = items.filter(({ id }) => ids.has(id)).map(({ revision: _revision, ...item }) => item)
+  const nested = medium.recipe.lines.some((line) => 'medium' in line)
+  const recipe: MediumDocument['recipe'] =
+    nested && made.ok ? { lines: made.medium.ingredients.map(({ material, massG }) => ({ material: material.id, amount: massG, unit: 'g' })) } : medium.recipe
+  return { name: medium.name, recipe, materials }
 }
 
 const overlaps = (a: LayerDocument, b: LayerDocument): boolean => a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
@@ -159,6 +181,7 @@ export async function loadDocument(db: Database, at: string, document: StudioDoc
     throw new Refused('refused', 'This studio already holds work. A document is loaded into an empty one.')
   await commit(db, at, null, 'Loaded a studio document', [
     { kind: 'setting', id: settingsId, body: { ...document.settings, id: settingsId } },
+    ...document.shelf.map((body): Wish => ({ kind: 'shelf_item', id: body.id, body })),
     ...document.mediums.map((body): Wish => ({ kind: 'medium', id: body.id, body })),
     ...document.paintings.map((body): Wish => ({ kind: 'painting', id: body.id, body })),
     ...document.layers.map((body): Wish => ({ kind: 'layer', id: body.id, body })),

@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
-import { libraryShelf } from '../core/materials/shelf.ts'
 import { assess, solve } from '../document/assess.ts'
 import type { Picture, SolvedArea } from '../document/assess.ts'
+import { studioShelf } from '../document/studioShelf.ts'
 import { mendOf } from '../document/mend.ts'
 import type { LayerMend } from '../document/mend.ts'
 
@@ -13,10 +13,11 @@ export interface Solving {
 }
 
 const solving: Solving = {
-  solve: (picture) => solve(picture, libraryShelf)!,
+  solve: (picture) => solve(picture, studioShelf(picture.shelf))!,
   mends: (picture, solved) => {
-    const assessment = assess(picture, libraryShelf, solved)
-    return assessment.findings.map((finding) => (finding.severity === 'note' ? null : mendOf(finding, picture, assessment, libraryShelf)))
+    const shelf = studioShelf(picture.shelf)
+    const assessment = assess(picture, shelf, solved)
+    return assessment.findings.map((finding) => (finding.severity === 'note' ? null : mendOf(finding, picture, assessment, shelf)))
   },
 }
 

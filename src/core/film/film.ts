@@ -262,6 +262,10 @@ function surfaceOf(all: readonly Ingredient[], dryVolumes: Shares, binder: numbe
   return richness < 1.35 || waxShare >= 0.05 || dryVolumes.protein / binder >= 0.03 ? 'satin' : 'glossy'
 }
 
+/** Sum over the driers of their metal over the most advised, in g of the oil and alkyd it is enough for. */
+export const drierLoadG = (all: readonly Ingredient[]): number =>
+  all.reduce((sum, { material, massG }) => sum + (material.maxMetalPercent ? (massG * (material.metalPercent ?? 0)) / material.maxMetalPercent : 0), 0)
+
 /** Metal of each drier on oil and alkyd, % by mass; clove oil on the wet paint, % by mass. */
 function drierDoses(all: readonly Ingredient[], dryMass: Shares): readonly DrierDose[] {
   const fatG = dryMass.oil + dryMass.alkyd

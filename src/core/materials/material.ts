@@ -17,15 +17,20 @@ export const classDensityGPerMl: Shares = {
 /** Classes that hold powder together in the dried film. */
 export const binderClasses = ['oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum'] as const satisfies readonly ClassName[]
 
+/** Classes that leave the film as it dries. */
+export const leavingClasses: readonly ClassName[] = ['volatile', 'water']
+
 export interface Range {
   readonly low: number
   readonly mid: number
   readonly high: number
 }
 
-export type Family =
-  | 'oil' | 'resin' | 'balsam' | 'alkyd' | 'wax' | 'wax_paste' | 'metal_soap' | 'solvent' | 'extender'
-  | 'pigment' | 'drier' | 'retarder' | 'ready_medium' | 'egg' | 'acid' | 'waterborne' // prettier-ignore
+export const families = [
+  'oil', 'resin', 'balsam', 'alkyd', 'wax', 'wax_paste', 'metal_soap', 'solvent', 'extender',
+  'pigment', 'drier', 'retarder', 'ready_medium', 'egg', 'acid', 'waterborne',
+] as const // prettier-ignore
+export type Family = (typeof families)[number]
 
 export interface Material {
   readonly id: string
@@ -36,6 +41,8 @@ export interface Material {
   readonly bulkDensityGPerMl?: Range
   /** One drop from a common dropper, ml; uncalibrated, so half to double. Absent: cannot be counted in drops. */
   readonly dropMl?: number
+  /** Of a dropper the painter has calibrated: how far its weighings lay apart, as a share; null after one weighing. */
+  readonly dropSpread?: number | null
   /** Mass fractions over the classes; only those above 0 are listed. */
   readonly shares: Partial<Shares>
   /** Touch-dry speed, raw linseed = 1; of a prepared material, that of its oil and alkyd. */

@@ -1,6 +1,6 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
-import { classMlPerGram, classNames, normalised, noShares, sharesOf } from '../materials/material.ts'
-import type { ClassName, Material, Shares } from '../materials/material.ts'
+import { classMlPerGram, classNames, leavingClasses, normalised, noShares, sharesOf } from '../materials/material.ts'
+import type { Material, Shares } from '../materials/material.ts'
 import type { Shelf } from '../materials/shelf.ts'
 import type { Recipe, RecipeLine, RecipeShelf } from './recipe.ts'
 import { weigh } from './weigh.ts'
@@ -51,9 +51,7 @@ interface Portion {
   readonly warning?: Warning
 }
 
-/** Classes that leave the film as it dries. */
-const leaving: readonly ClassName[] = ['volatile', 'water']
-export const withoutVolatiles = (shares: Shares): Shares => sharesOf((name) => (leaving.includes(name) ? 0 : shares[name]))
+export const withoutVolatiles = (shares: Shares): Shares => sharesOf((name) => (leavingClasses.includes(name) ? 0 : shares[name]))
 
 export const massByClass = (ingredients: readonly Ingredient[]): Shares =>
   sharesOf((name) => ingredients.reduce((sum, { material, massG }) => sum + massG * (material.shares[name] ?? 0), 0))

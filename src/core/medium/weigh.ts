@@ -37,7 +37,9 @@ export function weigh(material: Material, { amount, unit }: Amount, part: { read
   if (unit === 'drop') {
     if (!material.dropMl) return { ok: false, message: `${material.name} cannot be counted in drops. Weigh it, in g.` }
     const low = (amount * material.dropMl) / 2
-    return weighed(material, amount * material.dropMl * material.densityGPerMl.mid, amount * material.dropMl, {
+    const grams = amount * material.dropMl * material.densityGPerMl.mid
+    if (material.dropSpread !== undefined) return weighed(material, grams, amount * material.dropMl)
+    return weighed(material, grams, amount * material.dropMl, {
       code: 'uncalibrated-drops',
       message: `${amount} drops of ${material.name} are anything from ${format(low)} to ${format(low * 4)} ml until the dropper is calibrated.`,
     })

@@ -1,6 +1,6 @@
 import type { Kysely, Migration } from 'kysely'
 
-const stored = (schema: Kysely<unknown>, table: string) =>
+export const stored = (schema: Kysely<unknown>, table: string) =>
   schema.schema
     .createTable(table)
     .addColumn('id', 'text', (column) => column.primaryKey().notNull())

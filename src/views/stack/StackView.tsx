@@ -4,6 +4,7 @@ import { libraryShelf } from '../../core/materials/shelf.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import { assess } from '../../document/assess.ts'
+import { studioShelf } from '../../document/studioShelf.ts'
 import type { Assessment, Picture, SolvedArea } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { LayerDocument } from '../../document/studio.ts'
@@ -32,7 +33,8 @@ export function StackView({ initial, initialSolved }: StackProps) {
   const edited = usePicture(initial)
   const { picture } = edited
   const { solved, of, mends } = useSolve(picture, initialSolved)
-  const assessment = useMemo(() => assess(picture, libraryShelf, solved), [picture, solved])
+  const shelf = useMemo(() => studioShelf(picture.shelf), [picture.shelf])
+  const assessment = useMemo(() => assess(picture, shelf, solved), [picture, shelf, solved])
   const [chosen, setChosen] = useState<string | null>(null)
   const firstUnpainted = picture.layers.find(({ paintedAt }) => !paintedAt) ?? picture.layers.at(-1)
   const selected = picture.layers.some(({ id }) => id === chosen) ? chosen : (firstUnpainted?.id ?? null)

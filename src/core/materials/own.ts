@@ -1,0 +1,84 @@
+import { leavingClasses, sharesOf, sumOf } from './material.ts'
+import type { ClassName, Family, Material, Shares } from './material.ts'
+import type { Shelf } from './shelf.ts'
+import { dropOf } from '../measure/dropper.ts'
+import type { DropCount } from '../measure/dropper.ts'
+import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
+import type { Amount } from '../measure/units.ts'
+
+/** What was paid for how much of it; coins are the painter's own. */
+export interface Price {
+  readonly coins: number
+  readonly for: Amount
+}
+
+/** What a painter knows better than the book: a lot of a material, or one the book lacks. Null: as the book says. */
+export interface OwnMaterial {
+  readonly id: string
+  readonly name: string
+  /** The book's material this is a lot of; null: of its own make. */
+  readonly base: string | null
+  readonly family: Family
+  readonly densityGPerMl: number | null
+  /** Share by mass that stays, 0..1; of a product known only as a range, both ends. */
+  readonly nonVolatile: { readonly low: number; readonly high: number } | null
+  /** What stays is made of, in any proportion; used only without a base. */
+  readonly stays: Partial<Shares>
+  /** Drying speed of its oil and alkyd, raw linseed = 1. */
+  readonly rate: number | null
+  readonly price: Price | null
+  readonly dropper: readonly DropCount[]
+}
+
+/** A material with another share of it staying, 0..1: what stays and what leaves each keep their proportions. */
+export function withNonVolatile(material: Material, share: number): Material {
+  const whole = sharesOf((name) => material.shares[name] ?? 0)
+  const leaves = sumOf(whole, leavingClasses)
+  const stays = sumOf(whole) - leaves
+  const scaled = sharesOf((name) =>
+    leavingClasses.includes(name) ? (leaves > 0 ? (whole[name] / leaves) * (1 - share) : name === 'volatile' ? 1 - share : 0) : (whole[name] / stays) * share,
+  )
+  return { ...material, shares: present(scaled) }
+}
+
+const present = (shares: Shares): Partial<Shares> =>
+  Object.fromEntries(Object.entries(shares).filter(([, share]) => share > 0)) as Partial<Record<ClassName, number>>
+
+/** The material an entry of the painter's shelf stands for. Its figures override those of its base. */
+export function materialOf(own: OwnMaterial, book: Shelf): Material {
+  const base = own.base === null ? undefined : book(own.base)
+  const density = own.densityGPerMl
+  const start: Material = base ?? {
+    id: own.id,
+    name: own.name,
+    family: own.family,
+    densityGPerMl: { low: 0.93, mid: 0.93, high: 0.93 },
+    dropMl: 0.03,
+    shares: { ...own.stays },
+    rate: { low: 1, mid: 1, high: 1 },
+  }
+  const drop = dropOf(own.dropper)
+  const settled: Material = {
+    ...start,
+    id: own.id,
+    name: own.name,
+    ...(density !== null && { densityGPerMl: { low: density, mid: density, high: density } }),
+    ...(own.rate !== null && { rate: { low: own.rate, mid: own.rate, high: own.rate } }),
+  }
+  const perG = own.price && pricePerG(own.price, settled.densityGPerMl.mid)
+  const known: Material = {
+    ...settled,
+    ...(perG && { pricePerG: perG }),
+    ...(drop && { dropMl: drop.gramsEach / settled.densityGPerMl.mid, dropSpread: drop.spread }),
+  }
+  if (!own.nonVolatile) return known
+  const { low, high } = own.nonVolatile
+  const { nonVolatile: _before, ...rest } = withNonVolatile(known, (low + high) / 2)
+  return high > low ? { ...rest, nonVolatile: { low, high } } : rest
+} // prettier-ignore
+
+/** Coins per gram; null when bought by the drop or the part. */
+function pricePerG({ coins, for: { amount, unit } }: Price, densityGPerMl: number): number | null {
+  if (isMassUnit(unit)) return coins / (amount * massUnits[unit])
+  return isVolumeUnit(unit) ? coins / (amount * volumeUnits[unit] * densityGPerMl) : null
+}

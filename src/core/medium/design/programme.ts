@@ -1,0 +1,127 @@
+import { classMlPerGram, sharesOf } from '../../materials/material.ts'
+import type { Material } from '../../materials/material.ts'
+import { policyAnswers } from '../../materials/policy.ts'
+import { cappedOf, sideOf } from '../dose.ts'
+import type { Side } from '../dose.ts'
+import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling, thickness } from '../effects.ts'
+import type { Wish } from './wish.ts'
+
+/** A linear programme over grams of each material in 100 g of medium. */
+
+/** One row: sum of coefficient × grams stands to zero so. */
+export interface Row {
+  readonly coefficients: readonly number[]
+  readonly sense: '<=' | '>='
+}
+
+export interface Setting {
+  readonly materials: readonly Material[]
+  /** The paint it goes into, per ml, and the medium's share of that mix, 0..1. */
+  readonly paint: Side
+  readonly paintDensityGPerMl: number
+  readonly dose: number
+}
+
+/** Strictly below a bound, for a solver that knows only at most. */
+const justUnder = 0.98
+
+/** A wish as rows; each gram of each material counts for or against it. */
+export function rowsOf(wish: Wish, { materials, paint, paintDensityGPerMl, dose }: Setting): readonly Row[] {
+  const each = (of: (material: Material) => number, sense: Row['sense'] = '<='): Row => ({ coefficients: materials.map(of), sense })
+  const none = (is: (material: Material) => boolean): readonly Row[] => [each((material) => (is(material) ? 1 : 0))]
+  const ml = ({ densityGPerMl }: Material): number => 1 / densityGPerMl.mid
+  switch (wish.kind) {
+    case 'most':
+    case 'least': {
+      const perPaint = (1 - dose) / dose
+      const [paintPart, paintWhole] = cappedOf(paint, wish)
+      return [
+        each(
+          (material) => {
+            // A limit of the mix by mass takes the dose by mass too: a gram of medium then meets so many grams of paint.
+            const paintMl = wish.of === 'mix-mass' ? perPaint / paintDensityGPerMl : perPaint * ml(material)
+            const side = sideOf([{ material, massG: 1, volumeMl: ml(material) }])
+            const [part, whole] = cappedOf(side, wish).map((value) => value * ml(material)) as [number, number]
+            return part + paintMl * paintPart - wish.share * (whole + paintMl * paintWhole)
+          },
+          wish.kind === 'most' ? '<=' : '>=',
+        ),
+      ]
+    }
+    case 'solvent':
+      return [each((material) => classMlPerGram(material).volatile - wish.most * ml(material))]
+    case 'room':
+      return none((material) => policyAnswers(material, wish.policies).length > 0)
+    case 'oils':
+      return none(({ family, id }) => family === 'oil' && !wish.only.includes(id))
+    case 'without':
+      return none(({ id }) => id === wish.material)
+    case 'speed': {
+      const against = (bound: number, sense: Row['sense']): Row =>
+        each((material) => {
+          const perGram = classMlPerGram(material)
+          return (perGram.oil + perGram.alkyd) * ((material.rate?.mid ?? 1) - bound)
+        }, sense)
+      return [...(wish.least === undefined ? [] : [against(wish.least, '>=')]), ...(wish.most === undefined ? [] : [against(wish.most, '<=')])]
+    }
+    case 'body': {
+      const gel = (bound: number, sense: Row['sense']): Row => each((material) => gelling(material) - bound * ml(material), sense)
+      const stiff = (bound: number, sense: Row['sense']): Row =>
+        each((material) => {
+          const alone = thickness(material)
+          return alone ? alone.logs - Math.log(bound) * alone.ml : 0
+        }, sense)
+      return {
+        fluid: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing * justUnder, '<=')],
+        flowing: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing, '>='), stiff(bodyFromMPas.thick * justUnder, '<=')],
+        thick: [gel(justUnder, '<='), stiff(bodyFromMPas.thick, '>=')],
+        gel: [gel(1, '>='), gel(3.4, '<=')],
+        paste: [gel(3.5, '>=')],
+      }[wish.body]
+    }
+    case 'sheen': {
+      const dull = (bound: number, sense: Row['sense']): Row => each((material) => dulling(material) - bound * dryMlPerGram(material), sense)
+      return {
+        gloss: [dull(dullFrom.satin * justUnder, '<=')],
+        satin: [dull(dullFrom.satin, '>='), dull(dullFrom.matt * justUnder, '<=')],
+        matt: [dull(dullFrom.matt, '>=')],
+      }[wish.sheen]
+    }
+    case 'cost':
+      return [...none(({ pricePerG }) => pricePerG === undefined), each((material) => (material.pricePerG ?? 0) - wish.mostPerMl * ml(material))]
+    case 'plenty':
+      return []
+  }
+}
+
+/**
+ * The programme in CPLEX LP form: 100 g in all, nearest to `near` (grams in 100 g, by sum of absolute differences), or as
+ * much of a wished part as may be, or, with neither, of as few materials as a corner of the programme has.
+ */
+export function programmeOf(wishes: readonly Wish[], setting: Setting, near: readonly number[] | null): string {
+  const { materials } = setting
+  const plenty = near ? undefined : wishes.find((wish) => wish.kind === 'plenty')
+  const rows = wishes.flatMap((wish) => rowsOf(wish, setting))
+  const terms = (coefficients: readonly number[], name = 'x'): string =>
+    coefficients.flatMap((value, at) => (Math.abs(value) > 1e-12 ? [`${value < 0 ? '-' : '+'} ${Math.abs(value).toPrecision(12)} ${name}${at}`] : [])).join(' ')
+  const wanted = plenty ? materials.map((material) => -cappedOf(alone(material), { what: plenty.what, of: 'mix-mass' })[0]) : materials.map((_, at) => 1 + at * 1e-3)
+  const objective = near ? terms(materials.map(() => 1), 'd') : terms(wanted)
+  return [
+    'Minimize',
+    ` obj: ${objective || '0 x0'}`,
+    'Subject To',
+    ` all: ${terms(materials.map(() => 1))} = 100`,
+    ...rows.flatMap(({ coefficients, sense }, at) => {
+      const written = terms(coefficients)
+      return written ? [` w${at}: ${written} ${sense} 0`] : []
+    }),
+    ...(near ?? []).flatMap((grams, at) => [` a${at}: d${at} - x${at} >= ${-grams}`, ` b${at}: d${at} + x${at} >= ${grams}`]),
+    'End',
+  ].join('\n')
+} // prettier-ignore
+
+/** Of one gram, every class by mass. */
+const alone = (material: Material): Side => {
+  const shares = sharesOf((name) => material.shares[name] ?? 0)
+  return { wetVolumes: shares, dryVolumes: shares, wetMass: shares, dryMass: shares, demandMl: 0, drierLoadG: 0 }
+}

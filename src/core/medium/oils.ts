@@ -1,0 +1,101 @@
+import { dryingOf, mixedIodine, usualBounds } from '../materials/iodine.ts'
+import type { DryingBounds, DryingJudgement } from '../materials/iodine.ts'
+import { classMlPerGram } from '../materials/material.ts'
+import { stateDaysFromTable } from '../cure/table.ts'
+import { referenceClimate } from '../cure/climate.ts'
+import type { Climate } from '../cure/climate.ts'
+import { costOf } from './cost.ts'
+import type { Ingredient } from './medium.ts'
+import type { Recipe } from './recipe.ts'
+
+/** How the oils in a medium behave together; each figure a mean by mass unless it says otherwise. All estimates. */
+export interface OilFigures {
+  /** Days until a clear film of 40 µm is touch dry; null: it does not dry. */
+  readonly touchDays: number | null
+  readonly rate: number
+  readonly yellowing: number | null
+  readonly strength: number | null
+  /** As log-mean by volume over every liquid in it, mPa·s. */
+  readonly viscosityMPas: number | null
+  readonly costPerMl: number
+  readonly drying: DryingJudgement | null
+}
+
+const clearFilmUm = 40
+
+export function oilFigures(ingredients: readonly Ingredient[], climate: Climate = referenceClimate, bounds: DryingBounds = usualBounds): OilFigures {
+  let fat = 0
+  let weighted = 0
+  for (const { material, massG } of ingredients) {
+    const perGram = classMlPerGram(material)
+    const ml = massG * (perGram.oil + perGram.alkyd)
+    fat += ml
+    weighted += ml * (material.rate?.mid ?? 1)
+  }
+  const rate = fat > 0 ? weighted / fat : 0
+  const oils = ingredients.filter(({ material }) => material.iodineValue)
+  const iodine = mixedIodine(oils.map(({ material, massG }) => ({ massG, iodine: material.iodineValue! })))
+  return {
+    rate,
+    touchDays: rate >= 0.05 ? stateDaysFromTable({ thicknessUm: clearFilmUm, rate }, climate).touch : null,
+    yellowing: gradeOf(ingredients, 'yellowing'),
+    strength: gradeOf(ingredients, 'strength'),
+    viscosityMPas: viscosityOf(ingredients),
+    costPerMl: costOf(ingredients).perMl,
+    drying: iodine && dryingOf(iodine, bounds),
+  }
+}
+
+function gradeOf(ingredients: readonly Ingredient[], grade: 'yellowing' | 'strength'): number | null {
+  const graded = ingredients.filter(({ material }) => material[grade] !== undefined && material.shares.oil)
+  const mass = graded.reduce((sum, { massG }) => sum + massG, 0)
+  return mass > 0 ? graded.reduce((sum, { material, massG }) => sum + (massG / mass) * material[grade]!, 0) : null
+}
+
+/** Solvents and water run like water; a dissolved resin thickens as if it were this stiff; an alkyd medium is like honey. */
+const stiffness = { solvent: 1.2, resin: 5e5, alkyd: 3000, drier: 3, egg: 400, waterborne: 200, balsam: 6e4 } as const
+
+/** Log-mean by volume of what each liquid would be alone (model); lumps of wax and filler are left to the body. */
+export function viscosityOf(ingredients: readonly Ingredient[]): number | null {
+  let ml = 0
+  let logs = 0
+  for (const { material, volumeMl } of ingredients) {
+    const alone = material.viscosityMPas ?? aloneMPas(material.family)
+    if (alone === null) continue
+    ml += volumeMl
+    logs += volumeMl * Math.log(alone)
+  }
+  return ml > 0 ? Math.exp(logs / ml) : null
+}
+
+export function aloneMPas(family: Ingredient['material']['family']): number | null {
+  switch (family) {
+    case 'solvent':
+    case 'acid':
+      return stiffness.solvent
+    case 'resin':
+      return stiffness.resin
+    case 'balsam':
+      return stiffness.balsam
+    case 'alkyd':
+    case 'ready_medium':
+      return stiffness.alkyd
+    case 'drier':
+    case 'retarder':
+      return stiffness.drier
+    case 'egg':
+      return stiffness.egg
+    case 'waterborne':
+      return stiffness.waterborne
+    case 'oil':
+      return 50
+    default:
+      return null
+  }
+}
+
+/** The recipe with every line of one material made of another, in the same amounts as written. */
+export const swapped = (recipe: Recipe, from: string, to: string): Recipe => ({
+  ...recipe,
+  lines: recipe.lines.map((line) => ('material' in line && line.material === from ? { ...line, material: to } : line)),
+})

@@ -1,0 +1,55 @@
+import { withNonVolatile } from '../materials/own.ts'
+import type { Material } from '../materials/material.ts'
+import { massByClass } from './medium.ts'
+import type { Ingredient } from './medium.ts'
+
+/** A number known only between two ends. Low and high are the same where it is known. */
+export interface Span {
+  readonly low: number
+  readonly high: number
+}
+
+export const spanOf = (values: readonly number[]): Span => ({ low: Math.min(...values), high: Math.max(...values) })
+export const isKnown = ({ low, high }: Span): boolean => high - low <= 1e-9 * Math.max(1, Math.abs(high))
+
+/** So many products known only as a range are followed to every corner; any beyond are taken at their middle. */
+const mostRanged = 6
+
+/**
+ * The same ingredients with every product known only as a range at one end or the other: all corners. A share of the
+ * mix or the film is monotone in each product's non-volatile share, so its extremes lie among the corners.
+ */
+export function cornersOf(ingredients: readonly Ingredient[]): readonly (readonly Ingredient[])[] {
+  const ranged = ingredients.filter(({ material }) => material.nonVolatile).slice(0, mostRanged)
+  if (ranged.length === 0) return [ingredients]
+  const ends = new Map(ranged.map(({ material }) => [material, [material.nonVolatile!.low, material.nonVolatile!.high].map((share) => withNonVolatile(material, share))]))
+  return Array.from({ length: 2 ** ranged.length }, (_, corner) =>
+    ingredients.map((one) => {
+      const bit = ranged.indexOf(one)
+      return bit < 0 ? one : { ...one, material: ends.get(one.material)![(corner >> bit) & 1]! }
+    }),
+  )
+} // prettier-ignore
+
+export type LimitAnswer = 'within' | 'over' | 'cannot tell'
+
+/** How a number known as a span stands to a limit. */
+export const againstLimit = ({ low, high }: Span, limit: number): LimitAnswer => (high <= limit ? 'within' : low > limit ? 'over' : 'cannot tell')
+
+/**
+ * The most of a product, g, that surely keeps its dried share of the film at or below `limit`, beside `otherDryG` of
+ * other film; the product taken at the top of its range, and the answer rounded down to half a gram.
+ */
+export function safeMassG(product: Material, otherDryG: number, limit: number): number {
+  const most = product.nonVolatile?.high ?? 1 - (product.shares.volatile ?? 0) - (product.shares.water ?? 0)
+  return Math.floor((2 * limit * otherDryG) / ((1 - limit) * most)) / 2
+}
+
+/** Mass that stays in the film, g, as a span. */
+export const dryMassG = (ingredients: readonly Ingredient[]): Span =>
+  spanOf(
+    cornersOf(ingredients).map((corner) => {
+      const mass = massByClass(corner)
+      return Object.entries(mass).reduce((sum, [name, grams]) => (name === 'volatile' || name === 'water' ? sum : sum + grams), 0)
+    }),
+  )
