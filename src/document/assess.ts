@@ -87,7 +87,12 @@ export function mixtureOf(
   if (layer.medium && layer.medium.parts > 0) {
     const named = layer.usedMedium ?? media(layer.medium.mediumId)
     if (!named) return { problem: `The medium of ${layer.name} is gone. Choose another.` }
-    const made = analyseMedium(named.recipe, layer.usedMedium ? shelfAsUsed(shelf, layer.usedMedium.materials) : shelf, media, layer.usedMedium ? [] : [layer.medium.mediumId])
+    const made = analyseMedium(
+      named.recipe,
+      layer.usedMedium ? shelfAsUsed(shelf, layer.usedMedium.materials) : shelf,
+      media,
+      layer.usedMedium ? [] : [layer.medium.mediumId],
+    )
     if (!made.ok) return { problem: `${named.name}: ${made.problems[0]!.message}` }
     medium = { ingredients: made.medium.ingredients, parts: layer.medium.parts }
   }

@@ -33,11 +33,17 @@ export const shelfItemSchema = z
     openedOn: dateSchema.nullable(),
     note: noteSchema.default(''),
   })
-  .refine(({ base }) => base === null || libraryShelf(base) !== undefined, { path: ['base'], message: 'The library has no such material. Choose one from the list.' })
+  .refine(({ base }) => base === null || libraryShelf(base) !== undefined, {
+    path: ['base'],
+    message: 'The library has no such material. Choose one from the list.',
+  })
   .refine(({ base, stays }) => base !== null || Object.values(stays).some((part) => part > 0), {
     path: ['stays'],
     message: 'Say what it is made of: at least one of oil, alkyd, resin, wax and so on.',
   })
-  .refine(({ base, densityGPerMl }) => base !== null || densityGPerMl !== null, { path: ['densityGPerMl'], message: 'Give its density in g/ml: weigh 10 ml of it and divide by 10.' })
+  .refine(({ base, densityGPerMl }) => base !== null || densityGPerMl !== null, {
+    path: ['densityGPerMl'],
+    message: 'Give its density in g/ml: weigh 10 ml of it and divide by 10.',
+  })
 
 export type ShelfItem = z.infer<typeof shelfItemSchema>

@@ -45,12 +45,7 @@ export async function loadPictures(db: Database, now: string): Promise<readonly 
   return pictures.sort((a, b) => a.painting.title.localeCompare(b.painting.title))
 }
 
-async function withParts(
-  db: Database,
-  painting: Revised<PaintingDocument>,
-  now: string,
-  bench: LoadedBench,
-): Promise<LoadedPicture> {
+async function withParts(db: Database, painting: Revised<PaintingDocument>, now: string, bench: LoadedBench): Promise<LoadedPicture> {
   const layers = [...(await listOf(db, 'layer', [painting.id]))].sort(byPosition)
   const touchTests = await listOf(
     db,
@@ -65,7 +60,15 @@ const mostRemembered = 200
 
 /** A picture judged with a full solve; solves are remembered for as long as nothing they rest on changes. */
 export function judgedWithSolve(picture: Picture): { readonly assessment: Assessment; readonly solved: readonly SolvedArea[] } {
-  const key = JSON.stringify([picture.painting, picture.layers, picture.touchTests, picture.mediums, picture.shelf, picture.settings, Math.floor(picture.today)])
+  const key = JSON.stringify([
+    picture.painting,
+    picture.layers,
+    picture.touchTests,
+    picture.mediums,
+    picture.shelf,
+    picture.settings,
+    Math.floor(picture.today),
+  ])
   const shelf = studioShelf(picture.shelf)
   let solved = solvedBefore.get(key)
   if (!solved) {

@@ -1,4 +1,4 @@
-import { classMlPerGram, sharesOf } from '../../materials/material.ts'
+import { classMlPerGram, sharesOf, sumOf } from '../../materials/material.ts'
 import type { Material } from '../../materials/material.ts'
 import { policyAnswers } from '../../materials/policy.ts'
 import { cappedOf, sideOf } from '../dose.ts'
@@ -18,15 +18,19 @@ export interface Setting {
   readonly materials: readonly Material[]
   /** The paint it goes into, per ml, and the medium's share of that mix, 0..1. */
   readonly paint: Side
-  readonly paintDensityGPerMl: number
   readonly dose: number
 }
 
 /** Strictly below a bound, for a solver that knows only at most. */
 const justUnder = 0.98
+const justOver = 1.02
+/** A wish for a speed is one for oil or alkyd: at least this share of what dries. */
+const leastFat = 0.2
+/** ... and for something that dries. */
+const leastDry = 0.2
 
 /** A wish as rows; each gram of each material counts for or against it. */
-export function rowsOf(wish: Wish, { materials, paint, paintDensityGPerMl, dose }: Setting): readonly Row[] {
+export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonly Row[] {
   const each = (of: (material: Material) => number, sense: Row['sense'] = '<='): Row => ({ coefficients: materials.map(of), sense })
   const none = (is: (material: Material) => boolean): readonly Row[] => [each((material) => (is(material) ? 1 : 0))]
   const ml = ({ densityGPerMl }: Material): number => 1 / densityGPerMl.mid
@@ -39,7 +43,7 @@ export function rowsOf(wish: Wish, { materials, paint, paintDensityGPerMl, dose 
         each(
           (material) => {
             // A limit of the mix by mass takes the dose by mass too: a gram of medium then meets so many grams of paint.
-            const paintMl = wish.of === 'mix-mass' ? perPaint / paintDensityGPerMl : perPaint * ml(material)
+            const paintMl = wish.of === 'mix-mass' ? perPaint / sumOf(paint.wetMass) : perPaint * ml(material)
             const side = sideOf([{ material, massG: 1, volumeMl: ml(material) }])
             const [part, whole] = cappedOf(side, wish).map((value) => value * ml(material)) as [number, number]
             return part + paintMl * paintPart - wish.share * (whole + paintMl * paintWhole)
@@ -62,7 +66,12 @@ export function rowsOf(wish: Wish, { materials, paint, paintDensityGPerMl, dose 
           const perGram = classMlPerGram(material)
           return (perGram.oil + perGram.alkyd) * ((material.rate?.mid ?? 1) - bound)
         }, sense)
-      return [...(wish.least === undefined ? [] : [against(wish.least, '>=')]), ...(wish.most === undefined ? [] : [against(wish.most, '<=')])]
+      const fat = each((material) => {
+        const perGram = classMlPerGram(material)
+        return perGram.oil + perGram.alkyd - leastFat * dryMlPerGram(material)
+      }, '>=')
+      const dries = each((material) => dryMlPerGram(material) - leastDry * ml(material), '>=')
+      return [fat, dries, ...(wish.least === undefined ? [] : [against(wish.least, '>=')]), ...(wish.most === undefined ? [] : [against(wish.most, '<=')])]
     }
     case 'body': {
       const gel = (bound: number, sense: Row['sense']): Row => each((material) => gelling(material) - bound * ml(material), sense)
@@ -73,18 +82,18 @@ export function rowsOf(wish: Wish, { materials, paint, paintDensityGPerMl, dose 
         }, sense)
       return {
         fluid: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing * justUnder, '<=')],
-        flowing: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing, '>='), stiff(bodyFromMPas.thick * justUnder, '<=')],
-        thick: [gel(justUnder, '<='), stiff(bodyFromMPas.thick, '>=')],
-        gel: [gel(1, '>='), gel(3.4, '<=')],
-        paste: [gel(3.5, '>=')],
+        flowing: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing * justOver, '>='), stiff(bodyFromMPas.thick * justUnder, '<=')],
+        thick: [gel(justUnder, '<='), stiff(bodyFromMPas.thick * justOver, '>=')],
+        gel: [gel(justOver, '>='), gel(3.4, '<=')],
+        paste: [gel(3.5 * justOver, '>=')],
       }[wish.body]
     }
     case 'sheen': {
       const dull = (bound: number, sense: Row['sense']): Row => each((material) => dulling(material) - bound * dryMlPerGram(material), sense)
       return {
         gloss: [dull(dullFrom.satin * justUnder, '<=')],
-        satin: [dull(dullFrom.satin, '>='), dull(dullFrom.matt * justUnder, '<=')],
-        matt: [dull(dullFrom.matt, '>=')],
+        satin: [dull(dullFrom.satin * justOver, '>='), dull(dullFrom.matt * justUnder, '<=')],
+        matt: [dull(dullFrom.matt * justOver, '>=')],
       }[wish.sheen]
     }
     case 'cost':
