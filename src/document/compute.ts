@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { practices } from '../core/soundness/practice.ts'
 import { supports } from '../core/soundness/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
-import { materialRecipeSchema, mixtureSchema } from './recipe.ts'
+import { materialRecipeSchema, mixtureSchema, tubeSchema } from './recipe.ts'
 
 /** Bodies of the stateless computations (architecture.md, Interfaces that stay stable). */
 
@@ -14,7 +14,13 @@ const inOrder = (layers: readonly { appliedDay: number }[]): boolean =>
   layers.every((layer, index) => index === 0 || layer.appliedDay >= layers[index - 1]!.appliedDay)
 const outOfOrder = 'List the layers bottom first: appliedDay may not go down.'
 
-export const mediumRequest = materialRecipeSchema
+export const mediumRequest = materialRecipeSchema.extend({
+  /** The paint it goes into; with it the answer holds the dose curve. */
+  paint: tubeSchema.optional(),
+  /** The medium's shares of the mix to answer for, by true volume; absent: 101 from none to half. */
+  doses: z.array(z.number().min(0, 'A dose is a share of the mix, 0 to 1.').max(1, 'A dose is a share of the mix, 0 to 1.')).max(501).optional(),
+})
+export type MediumRequest = z.infer<typeof mediumRequest>
 
 export const filmRequest = mixtureSchema.extend({ suctionUm: z.number().min(0).max(2000).optional() })
 

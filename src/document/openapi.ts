@@ -1,12 +1,15 @@
 import { z } from 'zod'
 import type { ZodType } from 'zod'
 import { cureRequest, filmRequest, mediumRequest, mismatchRequest, soundnessRequest } from './compute.ts'
+import { designRequest } from './design.ts'
 import {
+  importShelfRequest,
   orderRequest,
   paintedRequest,
   removeRequest,
   saveLayerRequest,
   saveMediumRequest,
+  saveShelfItemRequest,
   savePaintingRequest,
   saveSettingsRequest,
   touchRequest,
@@ -27,11 +30,18 @@ export const openApi = {
   openapi: '3.1.0',
   info: { title: 'Grelta', version: '0.1.0', description: 'Mediums, layers, drying and dates for studio oil painters. Every value is typical or an estimate.' },
   paths: {
-    '/api/compute/medium': { post: takes('What a recipe is as measured, wet and dry', mediumRequest) },
+    '/api/compute/medium': { post: takes('What a recipe is as measured, wet and dry; with a paint, what becomes of it along the dose', mediumRequest) },
+    '/api/compute/design': { post: takes('A recipe that meets every wish, nearest to one at hand; or the wishes that exclude one another', designRequest) },
     '/api/compute/film': { post: takes('The film that paint, medium and thinner dry to', filmRequest) },
     '/api/compute/cure': { post: takes('Days until each layer reaches each state', cureRequest) },
     '/api/compute/mismatch': { post: takes('How badly layers move against one another', mismatchRequest) },
     '/api/compute/soundness': { post: takes('Verdict and findings for a stack of layers', soundnessRequest) },
+    '/api/shelf': { put: takes('Add or change a lot or a material of your own', saveShelfItemRequest) },
+    '/api/shelf/{id}': { delete: takes('Remove a lot or a material of your own', removeRequest, ['id']) },
+    '/api/shelf.csv': {
+      get: { summary: 'Your shelf as CSV', responses: { 200: { description: 'text/csv' } } },
+      post: takes('Bring a CSV onto the shelf: all of it, or nothing', importShelfRequest),
+    },
     '/api/mediums': { put: takes('Add or change a medium', saveMediumRequest) },
     '/api/mediums/{id}': { delete: takes('Remove a medium', removeRequest, ['id']) },
     '/api/paintings': { put: takes('Begin or change a painting', savePaintingRequest) },

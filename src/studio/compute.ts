@@ -1,3 +1,4 @@
+import highs from 'highs'
 import { filmOf } from '../core/film/film.ts'
 import type { Mixture } from '../core/film/film.ts'
 import { solveCure } from '../core/cure/solver.ts'
@@ -7,6 +8,13 @@ import { libraryShelf } from '../core/materials/shelf.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import type { Recipe } from '../core/medium/recipe.ts'
+import { onPaintOf } from '../core/medium/basis.ts'
+import { design, nearOf } from '../core/medium/design/design.ts'
+import { doseAt, evenDoses, largestDose, sideOf } from '../core/medium/dose.ts'
+import type { Side } from '../core/medium/dose.ts'
+import { tubeIngredients } from '../core/film/paint.ts'
+import type { Tube } from '../core/film/paint.ts'
+import { defaultPractice, practiceCaps } from '../core/soundness/practice.ts'
 import { judge } from '../core/soundness/judge.ts'
 import { mismatchOf, solveToHorizon } from '../core/soundness/mismatch.ts'
 import type { MismatchLayer } from '../core/soundness/mismatch.ts'
@@ -14,7 +22,9 @@ import { practiceOf } from '../core/soundness/practice.ts'
 import { cureLayersOf, filmsOf, layStack } from '../core/soundness/stack.ts'
 import type { StackLayer } from '../core/soundness/stack.ts'
 import { supportOf } from '../core/soundness/support.ts'
-import type { FilmRequest, SoundnessRequest } from '../document/compute.ts'
+import type { FilmRequest, MediumRequest, SoundnessRequest } from '../document/compute.ts'
+import type { DesignRequest } from '../document/design.ts'
+import { linearSolver } from '../document/linear.ts'
 
 /** The stateless computations, as sent over HTTP. */
 
@@ -37,10 +47,39 @@ export function computeMedium(recipe: Recipe, path: readonly (string | number)[]
   return made.medium
 }
 
-/** The answer of /api/compute/medium: the medium without what only the core needs. */
-export function mediumAnswer(recipe: Recipe) {
-  const { ingredients: _ingredients, ...answer } = computeMedium(recipe)
-  return answer
+/** The answer of /api/compute/medium: the medium without what only the core needs; with a paint, its dose curve too. */
+export function mediumAnswer({ paint, doses, ...recipe }: MediumRequest) {
+  const { ingredients, ...answer } = computeMedium(recipe)
+  if (!paint) return answer
+  const [side, medium] = [tubeSide(paint), sideOf(ingredients)]
+  const largest = largestDose(side, ingredients, practiceCaps(defaultPractice))
+  return {
+    ...answer,
+    doses: (doses ?? evenDoses()).map((ofMix) => ({ ...doseAt(side, medium, ofMix), onPaint: ofMix < 1 ? onPaintOf(ofMix) : null })),
+    largestDose: { ofMix: Number.isFinite(largest.ofMix) ? largest.ofMix : null, stops: largest.stops },
+  }
+}
+
+function tubeSide(paint: Tube, path: readonly string[] = ['paint']): Side {
+  const tube = tubeIngredients(paint, libraryShelf)
+  if (!tube.ok) throw new Invalid([{ path: [...path, ...tube.path], message: tube.message }])
+  return sideOf(tube.ingredients)
+}
+
+const usualPaint: Tube = { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }
+
+let solver: ReturnType<typeof highs> | undefined
+
+/** The answer of /api/compute/design: a recipe that meets every wish, or the wishes that exclude one another. */
+export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignRequest) {
+  const materials = [...new Set(shelf)].map((id, at) => {
+    const material = libraryShelf(id)
+    if (!material) throw new Invalid([{ path: ['shelf', at], message: `No material "${id}" is in the library. /shelf lists what there is.` }])
+    return material
+  })
+  const setting = { materials, paint: tubeSide(paint ?? usualPaint), dose }
+  const grams = near ? nearOf(materials, computeMedium(near, ['near']).ingredients) : null
+  return design(wishes, setting, grams, linearSolver(await (solver ??= highs())))
 }
 
 function made(request: FilmRequest, path: readonly (string | number)[]): Mixture {

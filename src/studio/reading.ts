@@ -8,6 +8,7 @@ import { studioShelf } from '../document/studioShelf.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { dataFolder as folderOf } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
+import { versionsOf } from '../store/history.ts'
 import { find, list, listOf } from '../store/records.ts'
 
 /** A painting's documents as read, with the revisions a later write must name. */
@@ -86,6 +87,23 @@ export async function loadMediums(db: Database): Promise<LoadedBench> {
   const mediums = [...(await list(db, 'medium'))].sort((a, b) => a.name.localeCompare(b.name))
   const shelf = [...(await list(db, 'shelf_item'))].sort((a, b) => a.name.localeCompare(b.name))
   return { mediums, shelf, settings: await settingsOf(db) }
+}
+
+/** One state a recipe has been in, and until when it was being written. */
+export interface MediumVersion {
+  readonly at: string
+  readonly recipe: MediumDocument['recipe']
+}
+
+/** Writing pauses shorter than this, in minutes, do not make a version of their own. */
+const pauseMinutes = 20
+
+/** What a recipe has been, newest first: where each sitting of writing ended, and how it was first written. */
+export async function versionsOfMedium(db: Database, id: string): Promise<readonly MediumVersion[]> {
+  const all = await versionsOf(db, 'medium', id)
+  const ends = all.filter(({ at }, index) => index === 0 || index === all.length - 1 || (dayOf(all[index - 1]!.at)! - dayOf(at)!) * 1440 >= pauseMinutes)
+  const recipes = ends.map(({ at, body }) => ({ at, recipe: body.recipe }))
+  return recipes.filter(({ recipe }, index) => index === 0 || JSON.stringify(recipe) !== JSON.stringify(recipes[index - 1]!.recipe))
 }
 
 export { folderOf }

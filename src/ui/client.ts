@@ -4,6 +4,8 @@ export interface Refusal {
   readonly status: number
   readonly code: string
   readonly message: string
+  /** Each fault of what was sent, where there are several. */
+  readonly issues?: readonly { readonly path: string; readonly message: string }[]
   /** What stands now, where somebody else changed it first. */
   readonly current?: unknown
 }

@@ -9,18 +9,33 @@ export const familyNames: Readonly<Record<Family, string>> = {
   waterborne: 'Waterborne', pigment: 'Pigments',
 } // prettier-ignore
 
-const option = ({ id, name, family, pigmentCode }: Material): { id: string; name: string; group: string } => ({
+interface Option {
+  readonly id: string
+  readonly name: string
+  readonly group: string
+}
+
+const option = ({ id, name, family, pigmentCode }: Material): Option => ({
   id,
   name: pigmentCode && family === 'pigment' ? `${name}, ${pigmentCode}` : name,
   group: familyNames[family],
 })
 
-const inFamilies = (families: readonly Family[]): readonly { id: string; name: string; group: string }[] =>
-  families.flatMap((family) => library.filter((material) => material.family === family).map(option))
+const named = ({ id, name }: Option): Omit<Option, 'group'> => ({ id, name })
 
-export const pigmentChoices = inFamilies(['pigment']).map(({ id, name }) => ({ id, name }))
+export const pigmentChoices = library
+  .filter(({ family }) => family === 'pigment')
+  .map(option)
+  .map(named)
 /** Oils that dry; a paint cannot be bound with one that does not. */
-export const oilChoices = library.filter(({ family, rate }) => family === 'oil' && (rate?.mid ?? 0) >= 0.3).map(({ id, name }) => ({ id, name }))
-export const thinnerChoices = library.filter(({ family }) => family === 'solvent').map(({ id, name }) => ({ id, name }))
-/** Everything a medium may hold. */
-export const ingredientChoices = inFamilies(Object.keys(familyNames) as Family[])
+export const oilChoices = library
+  .filter(({ family, rate }) => family === 'oil' && (rate?.mid ?? 0) >= 0.3)
+  .map(option)
+  .map(named)
+export const thinnerChoices = library
+  .filter(({ family }) => family === 'solvent')
+  .map(option)
+  .map(named)
+/** Everything a medium may hold, by family. */
+export const ingredientChoices = (materials: readonly Material[]): readonly Option[] =>
+  (Object.keys(familyNames) as Family[]).flatMap((family) => materials.filter((material) => material.family === family).map(option))

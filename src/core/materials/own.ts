@@ -1,4 +1,4 @@
-import { leavingClasses, sharesOf, sumOf } from './material.ts'
+import { leavingClasses, normalised, sharesOf, sumOf } from './material.ts'
 import type { ClassName, Family, Material, Shares } from './material.ts'
 import type { Shelf } from './shelf.ts'
 import { dropOf } from '../measure/dropper.ts'
@@ -54,7 +54,7 @@ export function materialOf(own: OwnMaterial, book: Shelf): Material {
     family: own.family,
     densityGPerMl: { low: 0.93, mid: 0.93, high: 0.93 },
     dropMl: 0.03,
-    shares: { ...own.stays },
+    shares: present(normalised(sharesOf((name) => own.stays[name] ?? 0))),
     rate: { low: 1, mid: 1, high: 1 },
   }
   const drop = dropOf(own.dropper)

@@ -161,7 +161,8 @@ function mediumPortion(
   }
 }
 
-function meanDropMl(ingredients: readonly Ingredient[]): number | undefined {
+/** Mean drop of the liquids in it, ml, by volume. */
+export function meanDropMl(ingredients: readonly Ingredient[]): number | undefined {
   const liquids = ingredients.filter(({ material }) => material.dropMl)
   const volume = liquids.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
   return volume > 0 ? liquids.reduce((sum, { material, volumeMl }) => sum + material.dropMl! * volumeMl, 0) / volume : undefined

@@ -1,6 +1,7 @@
 import { withNonVolatile } from '../materials/own.ts'
-import type { Material } from '../materials/material.ts'
-import { massByClass } from './medium.ts'
+import { classNames, normalised, sharesOf } from '../materials/material.ts'
+import type { ClassName, Material, Shares } from '../materials/material.ts'
+import { massByClass, volumeByClass, withoutVolatiles } from './medium.ts'
 import type { Ingredient } from './medium.ts'
 
 /** A number known only between two ends. Low and high are the same where it is known. */
@@ -45,11 +46,24 @@ export function safeMassG(product: Material, otherDryG: number, limit: number): 
   return Math.floor((2 * limit * otherDryG) / ((1 - limit) * most)) / 2
 }
 
-/** Mass that stays in the film, g, as a span. */
-export const dryMassG = (ingredients: readonly Ingredient[]): Span =>
-  spanOf(
-    cornersOf(ingredients).map((corner) => {
-      const mass = massByClass(corner)
-      return Object.entries(mass).reduce((sum, [name, grams]) => (name === 'volatile' || name === 'water' ? sum : sum + grams), 0)
-    }),
-  )
+/** A span for every class. */
+export type ShareSpans = Readonly<Record<ClassName, Span>>
+
+/** Shares of the mix and of the dried film, by mass and by true volume, each as far as it is known; `counted` may leave a class out. */
+export function shareSpans(
+  ingredients: readonly Ingredient[],
+  counted: (shares: Shares) => Shares = normalised,
+): Readonly<Record<'wet' | 'dry', Readonly<Record<'byMass' | 'byVolume', ShareSpans>>>> {
+  const corners = cornersOf(ingredients).map((corner) => ({ mass: massByClass(corner), volume: volumeByClass(corner) }))
+  const spans = (of: (corner: { readonly mass: Shares; readonly volume: Shares }) => Shares): ShareSpans => {
+    const all = corners.map((corner) => counted(of(corner)))
+    return Object.fromEntries(classNames.map((name) => [name, spanOf(all.map((shares) => shares[name]))])) as Record<ClassName, Span>
+  }
+  return {
+    wet: { byMass: spans(({ mass }) => mass), byVolume: spans(({ volume }) => volume) },
+    dry: { byMass: spans(({ mass }) => withoutVolatiles(mass)), byVolume: spans(({ volume }) => withoutVolatiles(volume)) },
+  }
+}
+
+/** The same shares with pigment and filler left out of the count. */
+export const withoutFiller = (shares: Shares): Shares => normalised(sharesOf((name) => (name === 'extender' || name === 'pigment' ? 0 : shares[name])))

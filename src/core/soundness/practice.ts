@@ -1,3 +1,5 @@
+import type { Cap } from '../medium/dose.ts'
+
 /** A school's own thresholds. Everything a rule compares with stands here, so that it can be read and changed. */
 
 export interface Limit {
@@ -28,6 +30,8 @@ export interface Practice {
   readonly wax: Limit
   readonly resinAndWax: Limit
   readonly waxOnFlexible: Limit
+  /** Medium in the mix by volume. */
+  readonly medium: Limit
 }
 
 const common = {
@@ -41,6 +45,7 @@ const common = {
   wax: { watch: 0.1, unsound: 0.2 },
   resinAndWax: { watch: 0.15, unsound: 0.3 },
   waxOnFlexible: { watch: 0.05, unsound: 0.15 },
+  medium: { watch: 0.25, unsound: 0.5 },
 } as const
 
 export const practices: readonly Practice[] = [
@@ -56,6 +61,7 @@ export const practices: readonly Practice[] = [
     ...common,
     id: 'glazing',
     name: 'Glazing',
+    medium: { watch: 0.5, unsound: 0.8 },
     summary: 'An opaque, light-keyed underpainting; transparent glazes, each a touch fatter, each dry before the next.',
     gate: { oil: 'firm', alkyd: 'touch' },
   },
@@ -65,3 +71,10 @@ export const practices: readonly Practice[] = [
 export const defaultPractice: Practice = { ...practices[0]!, alkydWeight: 0.5 }
 
 export const practiceOf = (id: string): Practice | undefined => practices.find((practice) => practice.id === id)
+
+/** The practice's limits on resin, wax and their sum, where each begins to be watched; of the organic binder by mass. */
+export const practiceCaps = ({ resin, wax, resinAndWax, waxOnFlexible }: Practice, onCloth = false): readonly Cap[] => [
+  { what: 'resin', of: 'binder-mass', most: resin.watch },
+  { what: 'wax', of: 'binder-mass', most: (onCloth ? waxOnFlexible : wax).watch },
+  { what: 'solubles', of: 'binder-mass', most: resinAndWax.watch },
+]

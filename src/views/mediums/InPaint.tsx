@@ -1,84 +1,141 @@
-import { useState } from 'react'
-import { defaultGrind } from '../../core/film/paint.ts'
+import { lazy, Suspense, useState } from 'react'
+import { defaultGrind, tubeIngredients } from '../../core/film/paint.ts'
 import { filmOf } from '../../core/film/film.ts'
+import type { Film } from '../../core/film/film.ts'
 import { whyOf } from '../../core/film/why.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
+import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
+import { doseAt, evenDoses, largestDose, sideOf } from '../../core/medium/dose.ts'
+import type { LargestDose } from '../../core/medium/dose.ts'
 import type { Medium } from '../../core/medium/medium.ts'
+import { meanDropMl } from '../../core/medium/medium.ts'
+import { pairsIn } from '../../core/medium/pairs.ts'
+import { libraryShelf } from '../../core/materials/shelf.ts'
+import { practiceCaps, practiceOf, practices } from '../../core/soundness/practice.ts'
 import { Choice, Labelled, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
 import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
+import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
 
+const DoseChart = lazy(() => import('./DoseChart.tsx'))
 const wetUm = 70
 
-/** What the medium becomes in paint, at the ratio it is used. */
+/** What the medium becomes in paint, along the dose, and how much of it the paint can bear. */
 export function InPaint({ medium }: { readonly medium: Medium }) {
   const [pigment, setPigment] = useState('pw6_rutile')
   const [oil, setOil] = useState('linseed_alkali_refined')
-  const [[part, paint], setRatio] = useState<readonly [number, number]>([1, 3])
-  const read = (text: string): Reading<readonly [number, number]> => {
-    const parsed = parseRatio(text)
-    return parsed.ok ? { value: parsed.value } : { problem: parsed.message }
-  }
-  const paints = paint > 0 ? [{ pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind, parts: paint }] : []
-  const found = filmOf({ paints, ...(part > 0 && { medium: { ingredients: medium.ingredients, parts: part } }), wetThicknessUm: wetUm }, libraryShelf)
-  const neat = filmOf({ paints: [{ pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind, parts: 1 }], wetThicknessUm: wetUm }, libraryShelf)
-  const share = part / (part + paint)
+  const [practiceId, setPractice] = useState('oil-led')
+  const [onCloth, setOnCloth] = useState(true)
+  const [share, setShare] = useState(0.25)
+  const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
+  const neatTube = tubeIngredients(tube, libraryShelf)
+  const practice = practiceOf(practiceId)!
+  const caps = practiceCaps(practice, onCloth)
+  const found = filmOf(
+    { paints: share < 1 ? [{ ...tube, parts: 1 - share }] : [], ...(share > 0 && { medium: { ingredients: medium.ingredients, parts: share } }), wetThicknessUm: wetUm },
+    libraryShelf,
+  )
+  const neat = filmOf({ paints: [{ ...tube, parts: 1 }], wetThicknessUm: wetUm }, libraryShelf)
+  if (!neatTube.ok) return null
+  const [paint, side] = [sideOf(neatTube.ingredients), sideOf(medium.ingredients)]
+  const curve = evenDoses().map((dose) => doseAt(paint, side, dose))
+  const largest = largestDose(paint, medium.ingredients, caps, practice.medium.watch)
+  const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), libraryShelf(pigment)!])
+  const over = share > largest.ofMix + 1e-9
   return (
-    <section aria-label="In paint" className="mt-8 border-t border-ink pt-4">
-      <h2 className="text-xl">In paint</h2>
-      <div className="mt-2 flex flex-wrap gap-4">
-        <Labelled label="Colour" className="min-w-0 grow">{(id) => <Choice id={id} value={pigment} onValue={setPigment} options={pigmentChoices} />}</Labelled>
-        <Labelled label="ground in" className="min-w-0 grow">{(id) => <Choice id={id} value={oil} onValue={setOil} options={oilChoices} />}</Labelled>
-        <Labelled label="medium : paint, by volume" className="w-40">{(id) => <TypedField id={id} shown={`${part}:${paint}`} read={read} onValue={setRatio} />}</Labelled>
+    <section aria-label="In paint" className="mt-7 border-t border-ink pt-4">
+      <h2 className="text-xl">How much of it the paint can bear</h2>
+      <p className="mt-1 text-[1.05rem]" aria-live="polite">{largestText(largest, medium)}</p>
+      <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-[1.3fr_1.3fr_1fr_1fr]">
+        <Labelled label="Colour">{(id) => <Choice id={id} value={pigment} onValue={setPigment} options={pigmentChoices} />}</Labelled>
+        <Labelled label="ground in">{(id) => <Choice id={id} value={oil} onValue={setOil} options={oilChoices} />}</Labelled>
+        <Labelled label="by the limits of">{(id) => <Choice id={id} value={practiceId} onValue={setPractice} options={practices} />}</Labelled>
+        <Labelled label="painted on">{(id) => <Choice id={id} value={onCloth ? 'cloth' : 'panel'} onValue={(on) => setOnCloth(on === 'cloth')} options={[{ id: 'cloth', name: 'cloth' }, { id: 'panel', name: 'panel' }]} />}</Labelled>
       </div>
-      <p className="mt-2 text-soft">
-        Medium is {percentText(share)} of the mix{paint > 0 && <> = {percentText(part / paint)} on the paint</>}, both by volume.
-      </p>
-      {found.ok ? (
-        <table className="mt-3 w-full">
-          <thead>
-            <tr className="text-[0.8rem] text-soft">
-              <td />
-              <th scope="col" className="text-right font-normal">with the medium</th>
-              <th scope="col" className="text-right font-normal">neat from the tube</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map(([what, number, text]) => (
-              <tr key={what} className="border-t border-rule">
-                <th scope="row" className="py-1 pr-4 text-left font-normal">{what}</th>
-                <td className="py-1 text-right">
-                  {number ? <Why reason={whyOf(number, found.film)} label={`${what}: ${text(found.film)}. Why?`}>{text(found.film)}</Why> : text(found.film)}
-                </td>
-                <td className="py-1 text-right text-soft">{neat.ok ? text(neat.film) : ''}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      ) : (
-        <p role="alert" className="mt-3 text-unsound">{found.message}</p>
-      )}
-      <p className="mt-2 text-[0.82rem] text-soft">Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking.</p>
+      {pairs.map(({ pair, severity, message }) => (
+        <p key={pair} role="alert" className="mt-2"><VerdictMark verdict={severity} size={12} /> {message}</p>
+      ))}
+      <div className="mt-3 min-h-[340px]">
+        <Suspense fallback={<div className="h-[340px]" />}>
+          <DoseChart curve={curve} caps={caps} chosen={Math.min(0.5, share)} largest={largest.ofMix} summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`} />
+        </Suspense>
+      </div>
+      <DoseField share={share} onShare={setShare} />
+      {over && <p className="mt-1"><VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.</p>}
+      {found.ok ? <FilmTable film={found.film} neat={neat.ok ? neat.film : null} /> : <p role="alert" className="mt-3 text-unsound">{found.message}</p>}
+      <p className="mt-2 text-[0.82rem] text-soft">Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking. Limits are advice, not measurement; they round down.</p>
     </section>
-  ) // prettier-ignore
-}
+  )
+} // prettier-ignore
 
-type FilmFound = Extract<ReturnType<typeof filmOf>, { ok: true }>['film']
+/** The largest dose in parts, percent of the mix, percent on the paint, and drops, each rounded down. */
+function largestText({ ofMix, stops }: LargestDose, { ingredients }: Medium): string {
+  if (ofMix <= 0) return 'The paint alone is already over a limit; none of this may be added.'
+  if (!Number.isFinite(ofMix)) return 'No limit stands in the way of this medium.'
+  const dropMl = meanDropMl(ingredients)
+  const drops = dropMl ? `, or about ${Math.floor((10 * onPaintOf(ofMix)) / dropMl)} drops to 10 ml of paint` : ''
+  const why = stops === null ? '' : stops === 'medium' ? '; the practice asks for no more medium than that' : stops === 'drier' ? '; its drier stops it there' : `; ${stops.what === 'solubles' ? 'resin and wax together' : stops.what} stop${stops.what === 'solubles' ? '' : 's'} it there`
+  return `At most 1 part to ${about(Math.ceil(paintPerPart(ofMix) * 10) / 10, 3)} of paint: ${percentText(roundedDown(ofMix))} of the mix, ${percentText(roundedDown(onPaintOf(ofMix)))} on the paint, by volume${drops}${why}.`
+} // prettier-ignore
 
-const lines: readonly (readonly [what: string, number: FilmNumber | null, text: (film: FilmFound) => string])[] = [
-  [
-    'Fat over what the powder needs',
-    'fatness',
-    ({ leanness }) => (leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`),
-  ],
+/** One dose, said three ways; typing any of them sets the others. */
+function DoseField({ share, onShare }: { readonly share: number; readonly onShare: (share: number) => void }) {
+  const ratio = (text: string): Reading<number> => {
+    const parsed = parseRatio(text)
+    return parsed.ok ? { value: parsed.value[0] / (parsed.value[0] + parsed.value[1]) } : { problem: parsed.message }
+  }
+  const percent = (make: (fraction: number) => number, most: number) => (text: string): Reading<number> => {
+    const value = Number(text.replace(',', '.').replace('%', ''))
+    return text.trim() && value >= 0 && value <= most ? { value: make(value / 100) } : { problem: `Write a percentage from 0 to ${most}.` }
+  }
+  const per = share > 0 ? paintPerPart(share) : null
+  return (
+    <div className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2" role="group" aria-label="Your dose, by volume">
+      <Labelled label="Your dose, medium : paint" className="w-40">
+        {(id) => <TypedField id={id} shown={per === null ? '0:1' : per === 0 ? '1:0' : `1:${about(per, 3)}`} read={ratio} onValue={onShare} />}
+      </Labelled>
+      <Labelled label="of the mix, by volume" className="w-36">
+        {(id) => <TypedField id={id} shown={about(100 * share, 3)} read={percent((fraction) => fraction, 100)} onValue={onShare} suffix="%" />}
+      </Labelled>
+      <Labelled label="on the paint, by volume" className="w-36">
+        {(id) => <TypedField id={id} shown={share < 1 ? about(100 * onPaintOf(share), 3) : '∞'} read={percent(ofMixOf, 10000)} onValue={onShare} suffix="%" />}
+      </Labelled>
+    </div>
+  )
+} // prettier-ignore
+
+function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | null }) {
+  return (
+    <table className="mt-3 w-full">
+      <thead>
+        <tr className="text-[0.8rem] text-soft">
+          <td />
+          <th scope="col" className="text-right font-normal">with the medium</th>
+          <th scope="col" className="text-right font-normal">neat from the tube</th>
+        </tr>
+      </thead>
+      <tbody>
+        {filmLines.map(([what, number, text]) => (
+          <tr key={what} className="border-t border-rule">
+            <th scope="row" className="py-1 pr-4 text-left font-normal">{what}</th>
+            <td className="py-1 text-right">{number ? <Why reason={whyOf(number, film)} label={`${what}: ${text(film)}. Why?`}>{text(film)}</Why> : text(film)}</td>
+            <td className="py-1 text-right text-soft">{neat && text(neat)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+} // prettier-ignore
+
+const filmLines: readonly (readonly [what: string, number: FilmNumber | null, text: (film: Film) => string])[] = [
+  ['Fat over what the powder needs', 'fatness', ({ leanness }) => (leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`)],
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
   ['Resin, of the organic binder by mass', null, ({ more }) => percentText(more.resinOfBinder)],
   ['Wax, of the organic binder by mass', null, ({ more }) => percentText(more.waxOfBinder)],
   ['Volatile and water, of the wet mix by volume', null, ({ more }) => percentText(more.volatileShare)],
   ['Drying speed, raw linseed = 1', 'rate', ({ rate, more }) => (more.hardens ? about(rate) : 'will not harden')],
   ['Surface when dry', 'surface', ({ surface }) => surface ?? 'clear film'],
-]
+] // prettier-ignore

@@ -1,4 +1,5 @@
 import { useCallback } from 'react'
+import { policyIds, policyNames } from '../../core/materials/policy.ts'
 import { practices } from '../../core/soundness/practice.ts'
 import type { Practice } from '../../core/soundness/practice.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
@@ -55,6 +56,24 @@ export function StudioView({ initial, folder }: { readonly initial: Revised<Sett
               ))}
             </div>
           </fieldset>
+          <fieldset className="sm:col-span-2">
+            <legend className="text-[0.8rem] text-soft">This room allows</legend>
+            <div className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
+              {policyIds.map((id) => (
+                <label key={id} className="flex min-h-9 items-center gap-2">
+                  <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={settings.policies.includes(id)} onChange={({ target }) => edit({ policies: policyIds.filter((one) => (one === id ? target.checked : settings.policies.includes(one))) })} />
+                  {policyNames[id]}
+                </label>
+              ))}
+            </div>
+            <p className="mt-1 text-[0.85rem] text-soft">What a room forbids is marked on the shelf and in every recipe, down to what rides along inside a product. Unknown is said to be unknown.</p>
+          </fieldset>
+          <Labelled label="Oils are semi-drying from iodine value" hint="Textbooks differ.">
+            {(id) => <NumberField id={id} value={settings.dryingBounds.semi} low={1} high={settings.dryingBounds.drying - 1} onValue={(semi) => edit({ dryingBounds: { ...settings.dryingBounds, semi } })} />}
+          </Labelled>
+          <Labelled label="and drying from">
+            {(id) => <NumberField id={id} value={settings.dryingBounds.drying} low={settings.dryingBounds.semi + 1} high={250} onValue={(drying) => edit({ dryingBounds: { ...settings.dryingBounds, drying } })} />}
+          </Labelled>
           <p className="text-[0.88rem] text-soft sm:col-span-2">Everything is kept in {folder} on this machine. Copy that folder to keep a backup. None of Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.</p>
         </section>
         <section aria-label="Practices">
@@ -98,5 +117,6 @@ const limits: readonly (readonly [what: string, text: (practice: Practice) => st
   ['Resin, of the organic binder by mass', ({ resin }) => `${percentText(resin.watch)}, ${percentText(resin.unsound)}`],
   ['Wax, of the organic binder by mass', ({ wax }) => `${percentText(wax.watch)}, ${percentText(wax.unsound)}`],
   ['the same on cloth', ({ waxOnFlexible }) => `${percentText(waxOnFlexible.watch)}, ${percentText(waxOnFlexible.unsound)}`],
+  ['Medium in the mix, by volume', ({ medium }) => `${percentText(medium.watch)}, ${percentText(medium.unsound)}`],
   ['Resin and wax together', ({ resinAndWax }) => `${percentText(resinAndWax.watch)}, ${percentText(resinAndWax.unsound)}`],
 ]

@@ -112,7 +112,7 @@ export function programmeOf(wishes: readonly Wish[], setting: Setting, near: rea
   const plenty = near ? undefined : wishes.find((wish) => wish.kind === 'plenty')
   const rows = wishes.flatMap((wish) => rowsOf(wish, setting))
   const terms = (coefficients: readonly number[], name = 'x'): string =>
-    coefficients.flatMap((value, at) => (Math.abs(value) > 1e-12 ? [`${value < 0 ? '-' : '+'} ${Math.abs(value).toPrecision(12)} ${name}${at}`] : [])).join(' ')
+    coefficients.flatMap((value, at) => (Math.abs(value) > 1e-12 ? [`${value < 0 ? '-' : '+'} ${Math.abs(value).toFixed(12)} ${name}${at}`] : [])).join(' ')
   const wanted = plenty ? materials.map((material) => -cappedOf(alone(material), { what: plenty.what, of: 'mix-mass' })[0]) : materials.map((_, at) => 1 + at * 1e-3)
   const objective = near ? terms(materials.map(() => 1), 'd') : terms(wanted)
   return [
@@ -124,7 +124,7 @@ export function programmeOf(wishes: readonly Wish[], setting: Setting, near: rea
       const written = terms(coefficients)
       return written ? [` w${at}: ${written} ${sense} 0`] : []
     }),
-    ...(near ?? []).flatMap((grams, at) => [` a${at}: d${at} - x${at} >= ${-grams}`, ` b${at}: d${at} + x${at} >= ${grams}`]),
+    ...(near ?? []).flatMap((grams, at) => [` a${at}: d${at} - x${at} >= ${(-grams).toFixed(9)}`, ` b${at}: d${at} + x${at} >= ${grams.toFixed(9)}`]),
     'End',
   ].join('\n')
 } // prettier-ignore

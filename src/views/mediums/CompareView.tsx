@@ -1,0 +1,95 @@
+import { useMemo, useState } from 'react'
+import { classNames } from '../../core/materials/material.ts'
+import { tubeIngredients } from '../../core/film/paint.ts'
+import { libraryShelf } from '../../core/materials/shelf.ts'
+import { costOf } from '../../core/medium/cost.ts'
+import { onPaintOf, paintPerPart } from '../../core/medium/basis.ts'
+import { largestDose, sideOf } from '../../core/medium/dose.ts'
+import { effectsOf } from '../../core/medium/effects.ts'
+import { analyseMedium } from '../../core/medium/medium.ts'
+import type { Medium } from '../../core/medium/medium.ts'
+import { oilFigures } from '../../core/medium/oils.ts'
+import { isKnown, shareSpans } from '../../core/medium/span.ts'
+import { defaultPractice, practiceCaps } from '../../core/soundness/practice.ts'
+import type { MediumDocument } from '../../document/recipe.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
+import type { Settings } from '../../document/studio.ts'
+import { studioShelf } from '../../document/studioShelf.ts'
+import { Choice, Labelled } from '../../ui/fields.tsx'
+import { about, percentText } from '../../ui/format.ts'
+import { hoursText } from './Checks.tsx'
+import { classWords, spanPercent } from './Truths.tsx'
+
+interface CompareProps {
+  readonly mediums: readonly MediumDocument[]
+  readonly shelf: readonly ShelfItem[]
+  readonly settings: Settings
+  readonly a: string | null
+  readonly b: string | null
+}
+
+/** Two mediums side by side; what differs stands out. */
+export function CompareView({ mediums, shelf: items, settings, a, b }: CompareProps) {
+  const [ids, setIds] = useState<readonly [string, string]>([a ?? mediums[0]?.id ?? '', b ?? mediums.find(({ id }) => id !== a)?.id ?? ''])
+  const shelf = useMemo(() => studioShelf(items), [items])
+  const pair = ids.map((id) => {
+    const medium = mediums.find((one) => one.id === id)
+    const made = medium && analyseMedium(medium.recipe, shelf, (other) => mediums.find((one) => one.id === other), [id])
+    return made?.ok ? made.medium : null
+  })
+  const [left, right] = pair
+  return (
+    <>
+      <h1 className="text-[2.2rem] leading-none">Two mediums side by side</h1>
+      <div className="mt-5 grid grid-cols-[minmax(10rem,1fr)_1fr_1fr] items-end gap-x-8">
+        <span />
+        {([0, 1] as const).map((side) => (
+          <Labelled key={side} label={side === 0 ? 'this' : 'and this'}>
+            {(id) => <Choice id={id} value={ids[side]} onValue={(chosen) => setIds(side === 0 ? [chosen, ids[1]] : [ids[0], chosen])} options={mediums} />}
+          </Labelled>
+        ))}
+      </div>
+      <table className="mt-3 w-full table-fixed">
+        <tbody>
+          {rowsOf(settings).map(({ what, text }) => {
+            const [one, other] = [left, right].map((medium) => (medium ? text(medium) : 'cannot be read yet')) as [string, string]
+            if (one === '0 %' && other === one) return null
+            return (
+              <tr key={what} className="border-t border-rule">
+                <th scope="row" className="py-1.5 pr-4 text-left font-normal text-soft">{what}</th>
+                {[one, other].map((value, side) => <td key={side} className={`py-1.5 pr-4 ${one === other ? 'text-soft' : 'font-medium'}`}>{value}</td>)}
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <p className="mt-3 text-[0.85rem] text-soft">What differs is in bold. Estimates from typical values. Largest dose in titanium white, by the common limits.</p>
+    </>
+  )
+} // prettier-ignore
+
+interface Row {
+  readonly what: string
+  readonly text: (medium: Medium) => string
+}
+
+const white = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
+
+function rowsOf(settings: Settings): readonly Row[] {
+  const oils = (medium: Medium) => oilFigures(medium.ingredients, settings.climate, settings.dryingBounds)
+  return [
+    { what: 'On the brush', text: (medium) => { const { body, holdsPeaks, drips } = effectsOf(medium); return `${body}, ${holdsPeaks ? 'holds peaks' : 'levels'}, ${drips ? 'drips' : 'does not drip'}` } },
+    { what: 'Sheen, alone', text: (medium) => effectsOf(medium).sheen },
+    { what: 'Can be blended for', text: (medium) => hoursText(effectsOf(medium).blendHours) },
+    { what: 'Clear film of 40 µm touch dry in this room', text: (medium) => { const { touchDays } = oils(medium); return hoursText(touchDays === null ? null : 24 * touchDays) } },
+    { what: 'Largest dose, of the mix by volume', text: (medium) => {
+      const { ofMix } = largestDose(sideOf(white.ok ? white.ingredients : []), medium.ingredients, practiceCaps(defaultPractice), 1)
+      return ofMix >= 1 ? 'no limit met' : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`
+    } },
+    { what: 'Solvent and water, of the mix by volume', text: (medium) => { const { volatile, water } = shareSpans(medium.ingredients).wet.byVolume; return isKnown(volatile) ? percentText(volatile.low + water.low) : spanPercent(volatile) } },
+    ...classNames.filter((name) => name !== 'volatile' && name !== 'water').map((name) => ({ what: `${classWords[name]}, of the dried film by volume`, text: (medium: Medium) => spanPercent(shareSpans(medium.ingredients).dry.byVolume[name]).replace('\u00a0', ' ') })),
+    { what: 'Yellowing of its oils, of 5', text: (medium) => { const { yellowing } = oils(medium); return yellowing === null ? 'not known' : about(yellowing) } },
+    { what: 'Strength of its oils, of 5', text: (medium) => { const { strength } = oils(medium); return strength === null ? 'not known' : about(strength) } },
+    { what: 'Cost per ml', text: (medium) => { const { perMl, unpriced } = costOf(medium.ingredients); return perMl > 0 ? `${about(perMl, 3)}${unpriced.length > 0 ? ' and more' : ''}` : 'no price' } },
+  ]
+} // prettier-ignore

@@ -1,0 +1,134 @@
+import { Chart, Legend, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
+import type { ChartDataset, Point } from 'chart.js'
+import { useEffect, useRef } from 'react'
+import type { DosePoint } from '../../core/medium/dose.ts'
+import type { Cap } from '../../core/medium/dose.ts'
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, Legend)
+
+type Data = ChartDataset<'line', Point[]>
+
+interface DoseChartProps {
+  readonly curve: readonly DosePoint[]
+  readonly caps: readonly Cap[]
+  /** Shares of the mix by volume, 0..1. */
+  readonly chosen: number
+  readonly largest: number
+  readonly summary: string
+}
+
+const height = { upper: 190, lower: 150 }
+
+/** Along the dose: above what stays soluble, with its limits; below how much oil there is, and whether it holds the powder. */
+export default function DoseChart({ curve, caps, chosen, largest, summary }: DoseChartProps) {
+  return (
+    <figure aria-label={summary} role="img">
+      <Panel
+        height={height.upper}
+        unit="% of the organic binder by mass"
+        least={20}
+        data={(colours) => [
+          line('resin', curve, ({ resinOfBinder }) => 100 * resinOfBinder, '#9c5a2b'),
+          line('wax', curve, ({ waxOfBinder }) => 100 * waxOfBinder, colours.ochre),
+          line('resin and wax', curve, ({ solublesOfBinder }) => 100 * solublesOfBinder, colours.ink),
+          ...caps.map((cap) => level(`${cap.what === 'solubles' ? 'both' : cap.what} watched from ${100 * cap.most} %`, 100 * cap.most, colours.watch)),
+        ]}
+        marks={{ chosen, largest }}
+        redraw={JSON.stringify([curve, caps, chosen, largest])}
+      />
+      <Panel
+        height={height.lower}
+        unit="% oil of the dried film by volume"
+        right="binder over what the powder needs, ×"
+        least={100}
+        data={(colours) => [
+          line('oil and alkyd', curve, ({ oilContent }) => 100 * oilContent, colours.ochre),
+          { ...line('binder over need', curve, ({ binderRatio }) => binderRatio ?? NaN, colours.ink), yAxisID: 'right', borderDash: [5, 3] },
+        ]}
+        marks={{ chosen, largest }}
+        redraw={JSON.stringify([curve, chosen, largest])}
+        below="medium, % of the mix by volume"
+      />
+    </figure>
+  )
+} // prettier-ignore
+
+const line = (label: string, curve: readonly DosePoint[], of: (point: DosePoint) => number, colour: string): Data => ({
+  label,
+  data: curve.map((point) => ({ x: 100 * point.ofMix, y: of(point) })),
+  borderColor: colour,
+  borderWidth: 2,
+  pointRadius: 0,
+})
+const level = (label: string, y: number, colour: string): Data => ({
+  label, data: [{ x: 0, y }, { x: 50, y }], borderColor: colour, borderWidth: 1, borderDash: [2, 3], pointRadius: 0,
+}) // prettier-ignore
+const upright = (label: string, x: number, top: number, colour: string, dash: number[]): Data => ({
+  label, data: [{ x, y: 0 }, { x, y: top }], borderColor: colour, borderWidth: 1.5, borderDash: dash, pointRadius: 0,
+}) // prettier-ignore
+
+interface Colours {
+  readonly ink: string
+  readonly soft: string
+  readonly rule: string
+  readonly watch: string
+  readonly sound: string
+  readonly ochre: string
+}
+
+interface PanelProps {
+  readonly height: number
+  readonly unit: string
+  readonly right?: string
+  readonly below?: string
+  readonly least: number
+  readonly data: (colours: Colours) => Data[]
+  readonly marks: { readonly chosen: number; readonly largest: number }
+  readonly redraw: string
+}
+
+function Panel({ height, unit, right, below, least, data, marks, redraw }: PanelProps) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  useEffect(() => {
+    const style = getComputedStyle(document.documentElement)
+    const colour = (name: string): string => style.getPropertyValue(name).trim()
+    const colours: Colours = { ink: colour('--ink'), soft: colour('--soft'), rule: colour('--rule'), watch: colour('--watch'), sound: colour('--sound'), ochre: '#b8862d' }
+    const datasets = data(colours)
+    const highest = Math.max(least, ...datasets.flatMap(({ yAxisID, data: points }) => (yAxisID ? [] : points.map(({ y }) => y ?? 0))).filter(Number.isFinite))
+    const top = Math.min(100, Math.ceil(highest / 10) * 10)
+    const font = { family: 'Instrument Sans', size: 11.5 }
+    const scale = { ticks: { color: colours.soft, font }, grid: { color: colours.rule, lineWidth: 0.5 }, border: { color: colours.rule } }
+    const title = (text: string) => ({ display: true, text, color: colours.soft, font })
+    const chart = new Chart<'line', Point[]>(canvas.current!, {
+      type: 'line',
+      data: {
+        datasets: [
+          ...datasets,
+          ...(Number.isFinite(marks.largest) && marks.largest <= 0.5 ? [upright('largest safe dose', 100 * marks.largest, top, colours.sound, [])] : []),
+          upright('your dose', 100 * marks.chosen, top, colours.soft, [4, 4]),
+        ],
+      },
+      options: {
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        events: [],
+        parsing: false,
+        layout: { padding: 0 },
+        plugins: { legend: { position: 'top', align: 'start', labels: { color: colours.ink, font, boxWidth: 22, boxHeight: 0, padding: 10 } } },
+        scales: {
+          x: { type: 'linear', min: 0, max: 50, ...scale, ...(below && { title: title(below) }) },
+          y: { type: 'linear', min: 0, max: top, ...scale, title: title(unit) },
+          right: { type: 'linear', min: 0, display: Boolean(right), position: 'right', ...scale, grid: { display: false }, title: title(right ?? '') },
+        },
+      },
+    })
+    return () => chart.destroy()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- redraw says all that is drawn
+  }, [redraw])
+  return (
+    <div style={{ height }} className="relative">
+      <canvas ref={canvas} aria-hidden="true" />
+    </div>
+  )
+} // prettier-ignore

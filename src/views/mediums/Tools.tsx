@@ -1,0 +1,171 @@
+import { useState } from 'react'
+import type { ReactNode } from 'react'
+import { tubeIngredients } from '../../core/film/paint.ts'
+import { filmOf, leannessOf } from '../../core/film/film.ts'
+import type { Material } from '../../core/materials/material.ts'
+import { libraryShelf } from '../../core/materials/shelf.ts'
+import { drierDosing } from '../../core/medium/drierDose.ts'
+import { analyseMedium } from '../../core/medium/medium.ts'
+import type { Medium } from '../../core/medium/medium.ts'
+import { oilFigures, swapped } from '../../core/medium/oils.ts'
+import { addingTo, puttyOf } from '../../core/medium/putty.ts'
+import type { Recipe, RecipeShelf } from '../../core/medium/recipe.ts'
+import type { MediumDocument } from '../../document/recipe.ts'
+import type { Settings } from '../../document/studio.ts'
+import { Choice, Labelled, NumberField } from '../../ui/fields.tsx'
+import { about, gramsText, mlText, percentText, upperFirst } from '../../ui/format.ts'
+import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
+import { hoursText } from './Checks.tsx'
+
+interface ToolsProps {
+  readonly recipe: Recipe
+  readonly medium: Medium
+  readonly materials: readonly Material[]
+  readonly media: RecipeShelf
+  readonly settings: Settings
+  readonly onRecipe: (recipe: MediumDocument['recipe']) => void
+}
+
+/** Small reckonings a painter does at the bench, each closed until it is wanted. */
+export function Tools(props: ToolsProps) {
+  return (
+    <section aria-label="Reckonings" className="mt-7 border-t border-ink pt-3">
+      <h2 className="text-xl">Reckonings</h2>
+      <Tool title="One oil for another"><SwapOil {...props} /></Tool>
+      <Tool title="A drier"><Drier {...props} /></Tool>
+      <Tool title="Oil to add for a step in fatness"><OilToAdd /></Tool>
+      <Tool title="A putty of a wanted fatness"><Putty {...props} /></Tool>
+    </section>
+  )
+} // prettier-ignore
+
+const Tool = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
+  <details className="border-t border-rule">
+    <summary className="min-h-10 py-2 hover:bg-wash">{title}</summary>
+    <div className="pb-4">{children}</div>
+  </details>
+)
+
+function SwapOil({ recipe, medium, materials, media, settings, onRecipe }: ToolsProps) {
+  const lines = recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
+  const inIt = materials.filter(({ id, family }) => family === 'oil' && lines.includes(id))
+  const oils = materials.filter(({ family }) => family === 'oil')
+  const [from, setFrom] = useState('')
+  const [to, setTo] = useState('poppy')
+  const leaving = inIt.find(({ id }) => id === from) ?? inIt[0]
+  if (!leaving) return <p className="text-soft">There is no oil line in this recipe to swap.</p>
+  const shelf = (id: string): Material | undefined => materials.find((material) => material.id === id)
+  const changed = swapped(recipe, leaving.id, to)
+  const made = analyseMedium(changed, shelf, media)
+  const before = oilFigures(medium.ingredients, settings.climate, settings.dryingBounds)
+  const after = made.ok ? oilFigures(made.medium.ingredients, settings.climate, settings.dryingBounds) : null
+  const rows: readonly (readonly [string, (figures: typeof before) => string])[] = [
+    ['clear film of 40 µm touch dry', ({ touchDays }) => hoursText(touchDays === null ? null : touchDays * 24)],
+    ['yellowing, of 5', ({ yellowing }) => (yellowing === null ? 'not known' : about(yellowing))],
+    ['strength of the film, of 5', ({ strength }) => (strength === null ? 'not known' : about(strength))],
+    ['thickness on the brush', ({ viscosityMPas }) => (viscosityMPas === null ? 'not known' : `about ${about(viscosityMPas)} mPa·s`)],
+    ['iodine value', ({ drying }) => (drying ? `${about(drying.iodine.low, 3)}–${about(drying.iodine.high, 3)}, ${drying.classes.join(' or ')}` : 'none')],
+    ['cost per ml', ({ costPerMl }) => (costPerMl > 0 ? about(costPerMl, 3) : 'no price')],
+  ]
+  const slower = after && (after.touchDays === null || (before.touchDays !== null && after.touchDays > before.touchDays * 1.2))
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="In place of" className="grow basis-48">{(id) => <Choice id={id} value={leaving.id} onValue={setFrom} options={inIt} />}</Labelled>
+        <Labelled label="take" className="grow basis-48">{(id) => <Choice id={id} value={to} onValue={setTo} options={oils} />}</Labelled>
+      </div>
+      {after ? (
+        <>
+          <table className="mt-2 w-full">
+            <thead><tr className="text-[0.8rem] text-soft"><td /><th scope="col" className="text-right font-normal">now</th><th scope="col" className="text-right font-normal">then</th></tr></thead>
+            <tbody>
+              {rows.map(([what, text]) => (
+                <tr key={what} className="border-t border-rule"><th scope="row" className="py-1 text-left font-normal">{what}</th><td className="py-1 text-right">{text(before)}</td><td className="py-1 text-right">{text(after)}</td></tr>
+              ))}
+            </tbody>
+          </table>
+          {slower && <p className="mt-2">It dries later: a layer made with it must not lie under a faster one that goes on before it is firm. Every planned layer that uses this medium is judged anew on its painting.</p>}
+          <button type="button" className="button mt-3" onClick={() => onRecipe(changed as MediumDocument['recipe'])}>Swap it in the recipe</button>
+        </>
+      ) : <p role="alert" className="mt-2 text-unsound">{made.ok ? '' : made.problems[0]!.message}</p>}
+    </>
+  )
+} // prettier-ignore
+
+function Drier({ medium, materials }: ToolsProps) {
+  const driers = materials.filter(({ family }) => family === 'drier')
+  const [id, setId] = useState('co_zr_ca')
+  const [percent, setPercent] = useState(1)
+  const fatG = medium.massG * (medium.wet.byMass.oil + medium.wet.byMass.alkyd)
+  const [oilG, setOilG] = useState<number | null>(null)
+  const drier = driers.find((one) => one.id === id)!
+  const dose = drierDosing(drier, oilG ?? fatG, percent / 100)
+  const over = dose.mostMetalPercent !== null && dose.metalPercent > dose.mostMetalPercent
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="Drier" className="grow basis-48">{(field) => <Choice id={field} value={id} onValue={setId} options={driers} />}</Labelled>
+        <Labelled label="on oil and alkyd, g" className="w-32">{(field) => <NumberField id={field} value={oilG ?? Number(fatG.toPrecision(3))} low={0.1} high={100000} onValue={setOilG} />}</Labelled>
+        <Labelled label="of the oil, by mass" className="w-32">{(field) => <NumberField id={field} value={percent} low={0} high={20} unit="%" onValue={setPercent} />}</Labelled>
+      </div>
+      <p className="mt-2">
+        {gramsText(dose.grams)}{dose.drops !== null && <> = about {Math.round(dose.drops)} drops{drier.dropSpread === undefined && <span className="text-soft"> (half to double until the dropper is counted)</span>}</>}.
+        {' '}That is {about(dose.metalPercent)} % metal on the oil by mass{dose.mostMetalPercent !== null && <>; the most advised is {about(dose.mostMetalPercent)} %, or {gramsText(dose.mostGrams!)}</>}.
+      </p>
+      {over && <p className="mt-1 text-unsound">Over the most advised: skin, wrinkles and a brittle film. Use less.</p>}
+      <p className="mt-1 text-[0.85rem] text-soft">{drier.hazard && <>{upperFirst(drier.hazard)}. </>}A leaded oil counts too. Above 500 µm no drier makes a layer firm sooner.</p>
+    </>
+  )
+} // prettier-ignore
+
+function OilToAdd() {
+  const [pigment, setPigment] = useState('pw6_rutile')
+  const [oil, setOil] = useState('linseed_alkali_refined')
+  const [grams, setGrams] = useState(30)
+  const [points, setPoints] = useState(7)
+  const tube = tubeIngredients({ pigments: [{ pigment, share: 1 }], oil }, libraryShelf)
+  if (!tube.ok) return null
+  const oilShare = tube.ingredients.at(-1)!.massG / tube.ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const add = addingTo(grams, oilShare, oilShare + points / 100)
+  const oilMl = add === null ? 0 : add / libraryShelf(oil)!.densityGPerMl.mid
+  const paintMl = grams / tube.ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const paints = [{ pigments: [{ pigment, share: 1 }], oil, parts: paintMl }]
+  const films = [0, oilMl].map((parts) => filmOf({ paints, ...(parts > 0 && { medium: { ingredients: [{ material: libraryShelf(oil)!, massG: 1, volumeMl: 1 / libraryShelf(oil)!.densityGPerMl.mid }], parts } }), wetThicknessUm: 60 }, libraryShelf))
+  const fat = films.map((film) => (film.ok ? leannessOf(film.film.more) : null))
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="Paint" className="grow basis-40">{(id) => <Choice id={id} value={pigment} onValue={setPigment} options={pigmentChoices} />}</Labelled>
+        <Labelled label="in, and to add" className="grow basis-40">{(id) => <Choice id={id} value={oil} onValue={setOil} options={oilChoices} />}</Labelled>
+        <Labelled label="paint, g" className="w-24">{(id) => <NumberField id={id} value={grams} low={0.1} high={10000} onValue={setGrams} />}</Labelled>
+        <Labelled label="oil up by" className="w-36">{(id) => <NumberField id={id} value={points} low={0} high={90} unit="points" onValue={setPoints} />}</Labelled>
+      </div>
+      <p className="mt-2">
+        {add === null ? 'So much oil cannot be reached by adding oil. Ask for less.' : <>Add {gramsText(add)} = {mlText(oilMl)} of oil: from {percentText(oilShare)} to {percentText(oilShare + points / 100)} oil of the paint by mass{fat[0] && fat[1] ? <>, fat over what the powder needs from {about(1 / fat[0], 3)}× to {about(1 / fat[1], 3)}×</> : null}.</>}
+      </p>
+    </>
+  )
+} // prettier-ignore
+
+function Putty({ materials }: ToolsProps) {
+  const fillers = materials.filter(({ family }) => family === 'extender')
+  const [fillerId, setFiller] = useState('chalk_whiting')
+  const [oil, setOil] = useState('walnut')
+  const [grams, setGrams] = useState(60)
+  const [load, setLoad] = useState(0.6)
+  const putty = puttyOf(fillers.find(({ id }) => id === fillerId)!, grams, materials.find(({ id }) => id === oil)!, load)
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="Filler" className="grow basis-40">{(id) => <Choice id={id} value={fillerId} onValue={setFiller} options={fillers} />}</Labelled>
+        <Labelled label="Oil" className="grow basis-40">{(id) => <Choice id={id} value={oil} onValue={setOil} options={oilChoices} />}</Labelled>
+        <Labelled label="filler, g" className="w-24">{(id) => <NumberField id={id} value={grams} low={0.1} high={10000} onValue={setGrams} />}</Labelled>
+        <Labelled label="load, 1 = just bound" className="w-36">{(id) => <NumberField id={id} value={load} low={0.05} high={1} onValue={setLoad} />}</Labelled>
+      </div>
+      <p className="mt-2">
+        {putty === null ? 'This filler gels an oil at a few percent: its oil absorption says nothing. Add it little by little.' : <>{mlText(putty.oilMl)} = {gramsText(putty.oilG)} of oil; at least {gramsText(putty.leastOilG)} only to wet it. Filler is then {percentText(putty.pvc)} of the putty by volume; {percentText(putty.cpvc)} would be just bound. It hides little in oil.</>}
+      </p>
+      <p className="mt-1 text-[0.85rem] text-soft">Wet the filler first; no dust in the air: respirator, wet bench.</p>
+    </>
+  )
+} // prettier-ignore

@@ -1,0 +1,170 @@
+import { Plus, X } from 'lucide-react'
+import { useCallback, useEffect, useState } from 'react'
+import { classNames, leavingClasses } from '../../core/materials/material.ts'
+import type { ClassName, Material } from '../../core/materials/material.ts'
+import { dropOf } from '../../core/measure/dropper.ts'
+import { parseAmount, parseNumber } from '../../core/measure/parse.ts'
+import { unitName } from '../../core/measure/units.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
+import type { Revised } from '../../document/studio.ts'
+import { send } from '../../ui/client.ts'
+import { Choice, Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
+import type { Reading } from '../../ui/fields.tsx'
+import { about, percentText } from '../../ui/format.ts'
+import { familyNames } from '../../ui/materials.ts'
+import { SaveLine } from '../../ui/SaveLine.tsx'
+import { useSaved } from '../../ui/useSaved.ts'
+import { classWords } from '../mediums/Truths.tsx'
+
+interface OwnProps {
+  readonly item: Revised<ShelfItem>
+  readonly material: Material
+  readonly onItem: (item: Revised<ShelfItem>) => void
+  readonly onRemove: (item: Revised<ShelfItem>) => void
+}
+
+/** What the painter knows of a material: each figure left empty is the book's. */
+export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
+  const put = useCallback((body: ShelfItem, seen: number) => send('PUT', '/api/shelf', { item: body, seen }), [])
+  const saved = useSaved<ShelfItem>(item, put)
+  const { body, edit } = saved
+  useEffect(() => onItem(body), [body]) // eslint-disable-line react-hooks/exhaustive-deps -- tells the list of each change once
+  return (
+    <div className="mt-4 border-t border-ink pt-2">
+      <SaveLine saved={saved} what={body.name}>
+        <h3 className="text-xl">{body.base === null ? 'Your material' : body.base === body.id ? 'Your figures for it' : 'Your lot'}</h3>
+        <button type="button" className="order-last min-h-9 text-soft link" onClick={() => onRemove(body)}>
+          {body.base === body.id ? 'Back to the book' : 'Remove it'}
+        </button>
+      </SaveLine>
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+        {body.base !== body.id && (
+          <Labelled label="Name" className="sm:col-span-2">
+            {(id) => <TypedField id={id} shown={body.name} read={readName} onValue={(name) => edit({ name })} />}
+          </Labelled>
+        )}
+        {body.base === null && (
+          <Labelled label="Kind">{(id) => <Choice id={id} value={body.family} onValue={(family) => edit({ family: family as ShelfItem['family'] })} options={Object.entries(familyNames).map(([key, name]) => ({ id: key, name }))} />}</Labelled>
+        )}
+        <Labelled label="Density, g/ml" hint="10 ml of it, weighed, over 10.">
+          {(id) => <TypedField id={id} shown={body.densityGPerMl === null ? '' : String(body.densityGPerMl)} read={optional(0.3, 20, body.base === null)} onValue={(densityGPerMl) => edit({ densityGPerMl })} inputMode="decimal" />}
+        </Labelled>
+        <Labelled label="Drying speed, raw linseed = 1">
+          {(id) => <TypedField id={id} shown={body.rate === null ? '' : String(body.rate)} read={optional(0, 50, false)} onValue={(rate) => edit({ rate })} inputMode="decimal" />}
+        </Labelled>
+        <Labelled label="Of it stays, % by mass" hint="Not sure? Write both ends: 55–75.">
+          {(id) => <TypedField id={id} shown={stayText(body)} read={readStay} onValue={(nonVolatile) => edit({ nonVolatile })} />}
+        </Labelled>
+        <Labelled label="Price" hint="What you paid, and for how much: 18 for 250 ml.">
+          {(id) => <TypedField id={id} shown={body.price ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}` : ''} read={readPrice} onValue={(price) => edit({ price })} />}
+        </Labelled>
+        <Labelled label="Opened">{(id) => <input id={id} type="date" className="field" value={body.openedOn ?? ''} onChange={({ target }) => edit({ openedOn: target.value || null })} />}</Labelled>
+        <Labelled label="Note">{(id) => <TypedField id={id} shown={body.note} read={(text): Reading<string> => (text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text })} onValue={(note) => edit({ note })} />}</Labelled>
+        {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}
+        <Dropper body={body} material={material} onDropper={(dropper) => edit({ dropper })} />
+      </div>
+    </div>
+  )
+} // prettier-ignore
+
+const readName = (text: string): Reading<string> => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give it a name.' })
+
+const optional =
+  (low: number, high: number, needed: boolean) =>
+  (text: string): Reading<number | null> => {
+    if (!text.trim()) return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
+    const number = parseNumber(text)
+    return number !== null && number >= low && number <= high
+      ? { value: number }
+      : { problem: `Write a number from ${low} to ${high}, or leave it to the book.` }
+  }
+
+const stayText = ({ nonVolatile }: ShelfItem): string =>
+  nonVolatile === null ? '' : [...new Set([nonVolatile.low, nonVolatile.high])].map((share) => about(100 * share, 3)).join('–')
+
+function readStay(text: string): Reading<ShelfItem['nonVolatile']> {
+  if (!text.trim()) return { value: null }
+  const ends = text.replace(/%/g, '').split(/–|-|to/).map(parseNumber) // prettier-ignore
+  const [low, high = low] = ends
+  if (ends.length > 2 || low === null || low === undefined || high === null || high === undefined || low > high || high > 100 || high <= 0)
+    return { problem: 'Write one percentage, or both ends of it, such as 55–75.' }
+  return { value: { low: low / 100, high: high / 100 } }
+}
+
+function readPrice(text: string): Reading<ShelfItem['price']> {
+  if (!text.trim()) return { value: null }
+  const [coins, amount] = text.split(/\bfor\b/)
+  const paid = parseNumber((coins ?? '').replace(/[^\d.,]/g, ''))
+  const bought = amount === undefined ? null : parseAmount(amount, 'metric')
+  if (!paid || !bought) return { problem: 'Write what you paid and for how much: 18 for 250 ml.' }
+  if (!bought.ok) return { problem: bought.message }
+  return bought.value.unit === 'part' || bought.value.unit === 'drop'
+    ? { problem: 'Bought by the ml or the g: 18 for 250 ml.' }
+    : { value: { coins: paid, for: bought.value } }
+}
+
+const staying = classNames.filter((name) => !leavingClasses.includes(name)) as readonly Exclude<ClassName, 'volatile' | 'water'>[]
+
+/** Of what a material of one's own is made, in parts of what stays. */
+function MakeUp({ body, onStays }: { readonly body: ShelfItem; readonly onStays: (stays: ShelfItem['stays']) => void }) {
+  const total = staying.reduce((sum, name) => sum + (body.stays[name] ?? 0), 0)
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="text-[0.8rem] text-soft">What stays is made of, % by mass of what stays; the rest leaves as solvent</legend>
+      <div className="mt-1 grid grid-cols-3 gap-x-5 gap-y-2 sm:grid-cols-4">
+        {staying.map((name) => (
+          <Labelled key={name} label={classWords[name]}>
+            {(id) => (
+              <NumberField
+                id={id}
+                value={Number((100 * (body.stays[name] ?? 0)).toPrecision(4))}
+                low={0}
+                high={100}
+                unit="%"
+                onValue={(percent) => {
+                  const { [name]: _before, ...rest } = body.stays
+                  onStays(percent > 0 ? { ...rest, [name]: percent / 100 } : rest)
+                }}
+              />
+            )}
+          </Labelled>
+        ))}
+      </div>
+      {Math.abs(total - 1) > 0.005 && <p className="mt-1 text-[0.85rem] text-watch">These come to {percentText(total)}; they count in proportion, as if they were 100&nbsp;%.</p>}
+    </fieldset>
+  )
+} // prettier-ignore
+
+/** Counting a dropper into a scale, as often as one likes. */
+function Dropper({ body, material, onDropper }: { readonly body: ShelfItem; readonly material: Material; readonly onDropper: (counts: ShelfItem['dropper']) => void }) {
+  const [drops, setDrops] = useState(50)
+  const [grams, setGrams] = useState<number | null>(null)
+  const drop = dropOf(body.dropper)
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="text-[0.8rem] text-soft">Your dropper: count drops into a scale</legend>
+      <ul>
+        {body.dropper.map((count, at) => (
+          <li key={at} className="flex items-center gap-3 border-t border-rule">
+            <span className="grow">{count.drops} drops weighed {count.grams} g: {about(count.grams / count.drops, 3)} g each</span>
+            <button type="button" aria-label={`Remove weighing ${at + 1}`} className="grid size-9 place-items-center hover:bg-wash" onClick={() => onDropper(body.dropper.filter((_, index) => index !== at))}>
+              <X size={15} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex items-end gap-4">
+        <Labelled label="drops" className="w-24">{(id) => <NumberField id={id} value={drops} low={1} high={10000} onValue={(value) => setDrops(Math.round(value))} />}</Labelled>
+        <Labelled label="weighed" className="w-28">{(id) => <NumberField id={id} value={grams} low={0.001} high={10000} unit="g" onValue={setGrams} />}</Labelled>
+        <button type="button" className="button" disabled={grams === null} onClick={() => { onDropper([...body.dropper, { drops, grams: grams! }]); setGrams(null) }}>
+          <Plus size={15} aria-hidden="true" /> Count it
+        </button>
+      </div>
+      <p className="mt-1 text-[0.88rem]">
+        {drop ? <>One drop is {about(drop.gramsEach, 3)} g = {about(drop.gramsEach / material.densityGPerMl.mid, 3)} ml{drop.spread !== null && <>; weighings lay within {percentText(drop.spread)} of each other</>}.</>
+          : material.dropMl ? <span className="text-soft">Not counted yet: a drop is taken as {about(material.dropMl, 3)} ml, and may be half or double that.</span>
+          : <span className="text-soft">It has no drop; weigh it.</span>}
+      </p>
+    </fieldset>
+  )
+} // prettier-ignore

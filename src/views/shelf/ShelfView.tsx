@@ -1,0 +1,169 @@
+import { Plus } from 'lucide-react'
+import { useDeferredValue, useMemo, useRef, useState } from 'react'
+import type { Family } from '../../core/materials/material.ts'
+import { policyAnswers } from '../../core/materials/policy.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
+import { findIn, indexed } from '../../core/materials/search.ts'
+import type { Indexed } from '../../core/materials/search.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
+import type { Revised, Settings } from '../../document/studio.ts'
+import { studioMaterials } from '../../document/studioShelf.ts'
+import { send } from '../../ui/client.ts'
+import { useDone, goAndSay } from '../../ui/done.ts'
+import { Choice } from '../../ui/fields.tsx'
+import { familyNames } from '../../ui/materials.ts'
+import { say, Toasts } from '../../ui/Toasts.tsx'
+import { VerdictMark } from '../../ui/Verdict.tsx'
+import { MaterialSheet } from './MaterialSheet.tsx'
+
+interface ShelfProps {
+  readonly initial: readonly Revised<ShelfItem>[]
+  readonly settings: Settings
+  /** The material to open first, from the address. */
+  readonly at: string | null
+}
+
+/** So many lines are drawn at once; the rest is a word away. */
+const mostShown = 80
+
+/** Every material there is, found by what it does; the painter's own lots and figures beside the book's. */
+export function ShelfView({ initial, settings, at }: ShelfProps) {
+  useDone()
+  const [items, setItems] = useState(initial)
+  const [asked, setAsked] = useState('')
+  const [family, setFamily] = useState<Family | '' | 'own'>('')
+  const [selected, setSelected] = useState(at ?? items[0]?.id ?? 'linseed_cold_pressed')
+  const [shown, setShown] = useState(mostShown)
+  const index = useMemo(() => studioMaterials(items).map((material) => indexed(material, familyNames[material.family])), [items])
+  const wanted = useDeferredValue(asked)
+  const found = useMemo(() => {
+    const own = new Set(items.map(({ id }) => id))
+    return findIn(index, wanted).filter(({ material }) => family === '' || (family === 'own' ? own.has(material.id) : material.family === family))
+  }, [index, wanted, family, items])
+  const material = index.find((one) => one.material.id === selected)?.material
+  const add = (item: ShelfItem): void =>
+    void send('PUT', '/api/shelf', { item, seen: null }).then((reply) => {
+      if (!reply.ok) return say(reply.refusal.message)
+      setItems((all) => [...all, { ...item, revision: reply.value.revisions[item.id]! }])
+      setSelected(item.id)
+    })
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4 pb-3">
+        <h1 className="text-[2.2rem] leading-none">Shelf</h1>
+        <div className="flex flex-wrap items-center gap-5">
+          <a className="link" href="/api/shelf.csv">Your shelf as CSV</a>
+          <ImportCsv />
+          <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
+            <Plus size={16} aria-hidden="true" /> A material of your own
+          </button>
+        </div>
+      </div>
+      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(22rem,5fr)_6fr]">
+        <section aria-label="Materials" className="min-w-0">
+          <div className="flex gap-3">
+            <input
+              type="search"
+              aria-label="Find by name, or by what it does"
+              placeholder="fast, pale, no solvent"
+              className="field grow placeholder:text-soft"
+              value={asked}
+              onChange={({ target }) => { setAsked(target.value); setShown(mostShown) }}
+            />
+            <Choice label="Kind" value={family} onValue={(chosen) => setFamily(chosen as typeof family)} className="max-w-44" options={[{ id: '', name: 'every kind' }, { id: 'own', name: 'your own' }, ...Object.entries(familyNames).map(([id, name]) => ({ id, name }))]} />
+          </div>
+          <p role="status" className="mt-1 mb-2 text-[0.85rem] text-soft">{found.length === 0 ? 'Nothing on the shelf does all of that. Take a word away.' : `${found.length} of ${index.length}`}</p>
+          <ul>
+            {found.slice(0, shown).map((one) => (
+              <ShelfRow key={one.material.id} one={one} policies={settings.policies} selected={one.material.id === selected} own={items.some(({ id }) => id === one.material.id)} onSelect={() => setSelected(one.material.id)} />
+            ))}
+          </ul>
+          {found.length > shown && <button type="button" className="mt-2 min-h-9 link" onClick={() => setShown(shown + 200)}>Show more of the {found.length}</button>}
+        </section>
+        <div className="min-w-0">
+          {material && (
+            <MaterialSheet
+              key={material.id}
+              material={material}
+              item={items.find(({ id }) => id === material.id) ?? null}
+              lots={items.filter(({ base, id }) => base === material.id && id !== material.id)}
+              settings={settings}
+              onAdd={add}
+              onSelect={setSelected}
+              onItem={(item) => setItems((all) => all.map((one) => (one.id === item.id ? item : one)))}
+              onRemove={(item) =>
+                void send('DELETE', `/api/shelf/${item.id}`, { seen: item.revision }).then((reply) => (reply.ok ? goAndSay('/shelf', `${item.name} is removed from your shelf.`, reply.value.event) : say(reply.refusal.message)))
+              }
+            />
+          )}
+        </div>
+      </div>
+      <Toasts />
+    </>
+  )
+} // prettier-ignore
+
+const newMaterial = (): ShelfItem => ({
+  id: crypto.randomUUID(), name: 'New material', base: null, family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.5, high: 0.8 }, stays: { alkyd: 1 },
+  rate: null, price: null, dropper: [], openedOn: null, note: '',
+}) // prettier-ignore
+
+function ShelfRow({ one: { material, deeds }, policies, selected, own, onSelect }: { readonly one: Indexed; readonly policies: readonly PolicyId[]; readonly selected: boolean; readonly own: boolean; readonly onSelect: () => void }) {
+  const [worst] = [...policyAnswers(material, policies)].sort((a, b) => Number(b.answer === 'refused') - Number(a.answer === 'refused'))
+  return (
+    <li className="border-t border-rule">
+      <button type="button" aria-pressed={selected} onClick={onSelect} className={`flex min-h-11 w-full items-baseline gap-3 px-1 py-1.5 text-left hover:bg-wash ${selected ? 'bg-wash' : ''}`}>
+        <span className="min-w-0 grow">
+          <span className="block leading-tight">
+            {material.name}
+            {material.pigmentCode && <span className="text-soft"> {material.pigmentCode}</span>}
+            {own && <span className="text-soft"> · yours</span>}
+          </span>
+          <span className="block text-[0.85rem] text-soft">{[familyNames[material.family].toLowerCase(), ...deeds].join(' · ')}</span>
+        </span>
+        {worst && (
+          <span className="shrink-0 text-[0.85rem]">
+            <VerdictMark verdict={worst.answer === 'refused' ? 'unsound' : 'watch'} size={12} /> {worst.answer === 'refused' ? 'not in this room' : 'ask first'}
+          </span>
+        )}
+      </button>
+    </li>
+  )
+} // prettier-ignore
+
+/** Brings a whole CSV onto the shelf, or says every fault in it by line and column and takes nothing. */
+function ImportCsv() {
+  const file = useRef<HTMLInputElement>(null)
+  const [faults, setFaults] = useState<readonly string[]>([])
+  const bring = async (chosen: File): Promise<void> => {
+    const reply = await send<{ event: number; count: number }>('POST', '/api/shelf.csv', { csv: await chosen.text() })
+    if (reply.ok) return goAndSay('/shelf', `${reply.value.count} materials came onto your shelf.`, reply.value.event)
+    setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
+  }
+  return (
+    <>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        aria-label="CSV file to bring onto the shelf"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={({ target }) => {
+          const [chosen] = target.files ?? []
+          if (chosen) void bring(chosen)
+          target.value = ''
+        }}
+      />
+      <button type="button" className="min-h-9 link" onClick={() => file.current?.click()}>Bring a CSV</button>
+      {faults.length > 0 && (
+        <div role="alert" className="w-full border-l-[3px] border-unsound bg-sheet px-3 py-2">
+          <p>Nothing was taken from the file. Put this right and bring it again:</p>
+          <ul className="mt-1 list-disc pl-5">{faults.slice(0, 20).map((fault) => <li key={fault}>{fault}</li>)}</ul>
+          {faults.length > 20 && <p>and {faults.length - 20} more.</p>}
+          <button type="button" className="mt-1 min-h-6 link" onClick={() => setFaults([])}>Close</button>
+        </div>
+      )}
+    </>
+  )
+} // prettier-ignore
