@@ -4,7 +4,7 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
-  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, rate: null, price: null, dropper: [], openedOn: null, note: '', ...rest,
+  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], openedOn: null, note: '', ...rest,
 }) // prettier-ignore
 
 /** What the studio's own shelf says that the book does not: prices, a heavy lot, a counted dropper, a jar of unsure make. */

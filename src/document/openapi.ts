@@ -3,6 +3,7 @@ import type { ZodType } from 'zod'
 import { cureRequest, filmRequest, mediumRequest, mismatchRequest, soundnessRequest } from './compute.ts'
 import { designRequest } from './design.ts'
 import {
+  consequencesRequest,
   importShelfRequest,
   orderRequest,
   paintedRequest,
@@ -44,6 +45,7 @@ export const openApi = {
     },
     '/api/mediums': { put: takes('Add or change a medium', saveMediumRequest) },
     '/api/mediums/{id}': { delete: takes('Remove a medium', removeRequest, ['id']) },
+    '/api/mediums/{id}/consequences': { post: takes('What the planned layers that use the medium would say to another recipe', consequencesRequest, ['id']) },
     '/api/paintings': { put: takes('Begin or change a painting', savePaintingRequest) },
     '/api/paintings/{id}': { delete: takes('Remove a painting and its layers', removeRequest, ['id']) },
     '/api/paintings/{id}/order': { put: takes('Put the layers in this order, bottom first', orderRequest, ['id']) },

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { mediumSchema } from './recipe.ts'
+import { mediumSchema, recipeSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { feels, layerSchema, paintingSchema, settingsSchema } from './studio.ts'
 import { idSchema, minuteSchema, noteSchema } from './values.ts'
@@ -11,6 +11,7 @@ const seen = z.number().int().min(0).nullable()
 export const saveMediumRequest = z.object({ medium: mediumSchema, seen })
 export const saveShelfItemRequest = z.object({ item: shelfItemSchema, seen })
 export const importShelfRequest = z.object({ csv: z.string().max(900_000, 'The file is over 900 kB. Split it.') })
+export const consequencesRequest = z.object({ recipe: recipeSchema })
 export const savePaintingRequest = z.object({ painting: paintingSchema, seen })
 export const saveLayerRequest = z.object({ layer: layerSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })

@@ -27,6 +27,11 @@ export const shelfItemSchema = z
       .refine(({ low, high }) => low <= high && high > 0, 'Give the lower share first; something must stay.')
       .nullable(),
     stays: staysSchema,
+    iodine: z
+      .object({ low: z.number().min(0).max(300), high: z.number().min(0).max(300) })
+      .refine(({ low, high }) => low <= high, 'Give the lower iodine value first.')
+      .nullable()
+      .default(null),
     rate: z.number().min(0).max(50).nullable(),
     price: z.object({ coins: z.number().positive('A price must be above zero.').max(1e7), for: amountSchema }).nullable(),
     dropper: z.array(dropCountSchema).max(50),

@@ -12,7 +12,7 @@ import type { Issue } from './compute.ts'
 const staying = classNames.filter((name) => !leavingClasses.includes(name))
 export const shelfColumns = [
   'id', 'name', 'lot_of', 'family', 'density_g_per_ml', 'stays_low_percent', 'stays_high_percent', ...staying.map((name) => `stays_${name}`),
-  'drying_speed', 'price', 'price_for', 'drops_counted', 'drops_weighed_g', 'opened', 'note',
+  'iodine_low', 'iodine_high', 'drying_speed', 'price', 'price_for', 'drops_counted', 'drops_weighed_g', 'opened', 'note',
 ] as const // prettier-ignore
 
 const guarded = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)
@@ -29,6 +29,8 @@ export function shelfToCsv(items: readonly ShelfItem[]): string {
     text(item.nonVolatile && 100 * item.nonVolatile.low),
     text(item.nonVolatile && 100 * item.nonVolatile.high),
     ...staying.map((name) => text((item.stays as Record<string, number>)[name])),
+    text(item.iodine?.low),
+    text(item.iodine?.high),
     text(item.rate),
     text(item.price?.coins),
     item.price ? `${item.price.for.amount} ${unitName(item.price.for.unit, item.price.for.amount)}` : '',
@@ -71,7 +73,7 @@ export function shelfFromCsv(csv: string): readonly ShelfItem[] {
 
 /** The column a part of an item is written in. */
 const columnOf: Record<string, string> = {
-  base: 'lot_of', densityGPerMl: 'density_g_per_ml', nonVolatile: 'stays_low_percent', rate: 'drying_speed', price: 'price', dropper: 'drops_weighed_g', openedOn: 'opened', stays: 'stays_oil',
+  base: 'lot_of', densityGPerMl: 'density_g_per_ml', nonVolatile: 'stays_low_percent', rate: 'drying_speed', iodine: 'iodine_low', price: 'price', dropper: 'drops_weighed_g', openedOn: 'opened', stays: 'stays_oil',
 } // prettier-ignore
 
 function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly issues: readonly Issue[] } {
@@ -93,6 +95,7 @@ function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly i
   const [counted, weighed] = [numbers('drops_counted'), numbers('drops_weighed_g')]
   if (counted.length !== weighed.length) fault('drops_weighed_g', `${counted.length} counts, but ${weighed.length} weighings. Give one weight for each count.`)
   const [low, high] = [number('stays_low_percent'), number('stays_high_percent')]
+  const [iodineLow, iodineHigh] = [number('iodine_low'), number('iodine_high')]
   const coins = number('price')
   const bought = cell('price_for') ? parseAmount(cell('price_for'), 'metric') : null
   if (bought && !bought.ok) fault('price_for', bought.message)
@@ -105,6 +108,7 @@ function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly i
     densityGPerMl: number('density_g_per_ml'),
     nonVolatile: low === null && high === null ? null : { low: (low ?? high!) / 100, high: (high ?? low!) / 100 },
     stays: Object.fromEntries(staying.flatMap((name) => { const share = number(`stays_${name}` as (typeof shelfColumns)[number]); return share === null ? [] : [[name, share]] })),
+    iodine: iodineLow === null && iodineHigh === null ? null : { low: iodineLow ?? iodineHigh!, high: iodineHigh ?? iodineLow! },
     rate: number('drying_speed'),
     price: coins !== null && bought?.ok ? { coins, for: bought.value } : null,
     dropper: counted.length === weighed.length ? counted.map((drops, at) => ({ drops, grams: weighed[at]! })) : [],

@@ -108,6 +108,58 @@ describe('over HTTP', () => {
     })
   })
 
+  describe('the bench over HTTP', () => {
+    const recipe = { lines: [{ material: 'linseed_cold_pressed', amount: 88, unit: 'g' }, { material: 'damar', amount: 12, unit: 'g' }] } // prettier-ignore
+    it('with a paint and doses, a medium answers its dose curve and its largest dose', async () => {
+      const { status, body } = await compute('medium', {
+        ...recipe,
+        paint: { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'walnut' },
+        doses: [0, 0.25, 0.5],
+      })
+      const answer = body as unknown as { doses: { ofMix: number; resinOfBinder: number }[]; largestDose: { ofMix: number } }
+      expect(status).to.equal(200)
+      expect(answer.doses.map(({ ofMix }) => ofMix)).to.deep.equal([0, 0.25, 0.5])
+      expect(answer.doses[0]!.resinOfBinder).to.equal(0)
+      expect(answer.doses[2]!.resinOfBinder).to.be.above(answer.doses[1]!.resinOfBinder)
+      expect(answer.largestDose.ofMix).to.be.within(0.3, 1)
+      expect((await compute('medium', { ...recipe, paint: { pigments: [{ pigment: 'mud', share: 1 }], oil: 'walnut' } })).body.error!.issues[0]!.path).to.equal(
+        'paint.pigments.0.pigment',
+      )
+    })
+    it('a design answers a recipe, or the wishes that exclude each other', async () => {
+      const shelf = ['linseed_cold_pressed', 'poppy', 'damar']
+      const wishes = [{ kind: 'most', what: 'resin', of: 'mix-mass', share: 0.02 }, { kind: 'oils', only: ['poppy'] }] // prettier-ignore
+      const found = (await compute('design', { shelf, wishes, near: recipe, dose: 0.2 })).body as unknown as {
+        ok: true
+        recipe: { lines: { material: string; amount: number }[] }
+      }
+      expect(Object.fromEntries(found.recipe.lines.map(({ material, amount }) => [material, Math.round(amount)]))).to.deep.equal({ poppy: 90, damar: 10 })
+      const clash = (await compute('design', { shelf, wishes: [...wishes, { kind: 'speed', least: 0.9 }] })).body as unknown as { ok: false; clash: number[] }
+      expect(clash.clash).to.deep.equal([1, 2])
+      expect((await compute('design', { shelf: ['gold'], wishes: [] })).status).to.equal(422)
+    })
+    const csv = [
+      'id,name,lot_of,family,density_g_per_ml,stays_low_percent,stays_high_percent,stays_alkyd,note',
+      'lot-b,"Thick oil, lot B",linseed_sun_thickened,oil,"0,975",,,,',
+      "market-gel,Market gel,,ready_medium,0.95,55,75,1,'=odd",
+    ]
+    it('a CSV comes onto the shelf whole and goes out again the same; formulas are guarded', async () => {
+      const { status, body } = await ask('POST', '/api/shelf.csv', { csv: csv.join('\n') })
+      expect([status, body['count']]).to.deep.equal([200, 2])
+      const text = await (await fetch(`${server.url}/api/shelf.csv`)).text()
+      expect(text).to.include('lot-b,"Thick oil, lot B",linseed_sun_thickened,oil,0.975').and.include("'=odd")
+      expect((await ask('POST', '/api/shelf.csv', { csv: text })).body['count']).to.equal(2)
+    })
+    it('one bad cell stops the whole file, and every fault is told by line and column', async () => {
+      const bad = [...csv.slice(0, 1), 'lot-c,Lot C,linseed_moon,oil,0.93,,,,', 'lot-d,Lot D,,oil,heavy,,,,', 'lot-e,Lot E,,oil,0.93,,,,']
+      const { status, body } = await ask('POST', '/api/shelf.csv', { csv: bad.join('\n') })
+      expect(status).to.equal(422)
+      expect(body.error!.issues.map(({ path }) => path)).to.deep.equal(['2.lot_of', '3.density_g_per_ml', '4.stays_oil'])
+      expect(body.error!.issues[1]!.message).to.include('Line 3, column "density_g_per_ml": "heavy" is not a number')
+      expect(await (await fetch(`${server.url}/api/shelf.csv`)).text()).to.not.include('lot-c')
+    })
+  })
+
   describe('what is stored', () => {
     const medium = { id: 'slow-glaze', name: 'Slow glaze', recipe: { lines: [{ material: 'linseed_stand_oil', amount: 30, unit: 'ml' }] }, note: '' }
     const painting = {
@@ -155,11 +207,27 @@ describe('over HTTP', () => {
       await ask('PUT', '/api/mediums', { medium: { ...medium, recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' }] } }, seen: 1 })
       expect((await read()).layers[0]!.usedMedium!.recipe).to.deep.equal(medium.recipe)
     })
+    it('a lot changed later changes nothing that was painted with it', async () => {
+      const item = { id: 'lot-b', name: 'Thick oil, lot B', base: 'linseed_sun_thickened', family: 'oil', densityGPerMl: 0.975, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], openedOn: null, note: '' } // prettier-ignore
+      const lots = { id: 'lot-medium', name: 'From the lot', recipe: { lines: [{ material: 'lot-b', amount: 10, unit: 'ml' }] }, note: '' }
+      expect((await ask('PUT', '/api/mediums', { medium: lots, seen: null })).status).to.equal(200)
+      expect(
+        (await ask('PUT', '/api/layers', { layer: { ...layerOf('c', 2), areas: ['sky'], medium: { mediumId: 'lot-medium', parts: 1 } }, seen: null })).status,
+      ).to.equal(200)
+      const consequences = await ask('POST', '/api/mediums/lot-medium/consequences', { recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' }] } })
+      expect(consequences.body['layers']).to.have.length(1)
+      await ask('POST', '/api/layers/b/painted', {})
+      expect((await ask('POST', '/api/layers/c/painted', {})).status).to.equal(200)
+      await ask('PUT', '/api/shelf', { item: { ...item, densityGPerMl: 0.9 }, seen: 2 })
+      const painted = (await read()).layers.find(({ id }) => id === 'c')!.usedMedium as unknown as { materials: { densityGPerMl: number }[] }
+      expect(painted.materials.map(({ densityGPerMl }) => densityGPerMl)).to.deep.equal([0.975])
+      await ask('PUT', '/api/layers', { layer: layerOf('d', 3), seen: null })
+    })
     it('the plan is a calendar file with the next layer in it', async () => {
       const text = await (await fetch(`${server.url}/api/calendar.ics`)).text()
       expect(text)
         .to.match(/^BEGIN:VCALENDAR/)
-        .and.include('SUMMARY:The kiln door: Layer b')
+        .and.include('SUMMARY:The kiln door: Layer d')
     })
     it('a touch test is taken back in one step, and not twice', async () => {
       const { body } = await ask('POST', '/api/layers/a/touch', { feel: 'tacky' })

@@ -1,6 +1,16 @@
 import { expect, expectNoAxeProblems, test } from './studio.ts'
 
-const views = ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/studio']
+const views = [
+  '/',
+  '/paintings',
+  '/paintings/glasshouse',
+  '/mediums',
+  '/mediums/harbour-glaze',
+  '/mediums/design',
+  '/mediums/compare',
+  '/shelf?at=market-gel',
+  '/studio',
+]
 for (const path of views)
   test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, demo }) => {
     await page.goto(demo.url + path, { waitUntil: 'networkidle' })

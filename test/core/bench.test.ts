@@ -13,12 +13,12 @@ import { policyAnswers } from '../../src/core/materials/policy.ts'
 import { libraryShelf } from '../../src/core/materials/shelf.ts'
 import { dropOf } from '../../src/core/measure/dropper.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../src/core/medium/basis.ts'
-import { costOf } from '../../src/core/medium/cost.ts'
+import { costOf, layerCost } from '../../src/core/medium/cost.ts'
 import { design, nearOf } from '../../src/core/medium/design/design.ts'
 import type { Wish } from '../../src/core/medium/design/wish.ts'
 import { doseAt, evenDoses, largestDose, shareAt, sideOf } from '../../src/core/medium/dose.ts'
 import type { Cap } from '../../src/core/medium/dose.ts'
-import { drierDosing } from '../../src/core/medium/drierDose.ts'
+import { drierDosing, metalsIn } from '../../src/core/medium/drierDose.ts'
 import { effectsOf, meets } from '../../src/core/medium/effects.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { Medium } from '../../src/core/medium/medium.ts'
@@ -39,7 +39,7 @@ function made(...lines: RecipeLine[]): Medium {
 }
 const tube = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
 const paint = sideOf(tube.ok ? tube.ingredients : [])
-const own = (rest: Partial<OwnMaterial>): OwnMaterial => ({ id: 'lot', name: 'Thick oil, lot B', base: 'linseed_sun_thickened', family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, rate: null, price: null, dropper: [], ...rest }) // prettier-ignore
+const own = (rest: Partial<OwnMaterial>): OwnMaterial => ({ id: 'lot', name: 'Thick oil, lot B', base: 'linseed_sun_thickened', family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], ...rest }) // prettier-ignore
 
 describe('the shelf', () => {
   it('C01: a lot overrides the density of its class: 50 ml weighs 48.0 g by the book, 48.75 g by the lot', () => {
@@ -198,6 +198,14 @@ describe('costs, swaps, effects and pairs', () => {
     }))
     expect(costOf(priced).total).to.be.closeTo(15.3, 1e-9)
     expect(costOf([{ material: material('poppy'), massG: 1, volumeMl: 1 }]).unpriced).to.deep.equal(['Poppyseed oil'])
+  })
+  it('C27: the same heap from 3 g of costly paint and from 22 g: 4.20 against 30.80', () => {
+    const glaze = layerCost({ areaCm2: 1000, wetUm: 220, dose: 1 - 3 / 22 }, { densityGPerMl: 1, perG: 1.4 }, 0)
+    expect([glaze.neat, glaze.mixed].map((coins) => coins.toFixed(2))).to.deep.equal(['30.80', '4.20'])
+  })
+  it('C25: the metals of a drier and of a leaded oil are both told', () => {
+    const metals = metalsIn(made(g('black_oil_leaded', 50), g('walnut', 50), g('cobalt', 1)).ingredients)
+    expect(metals.map(({ low, high }) => [low.toFixed(3), high.toFixed(3)])).to.deep.equal([['0.250', '1.500'], ['0.060', '0.060']]) // prettier-ignore
   })
   it('C13: a slow pale oil in place of a quick one: later, paler, weaker', () => {
     const before = made(g('linseed_cold_pressed', 10))

@@ -26,6 +26,8 @@ export interface OwnMaterial {
   readonly stays: Partial<Shares>
   /** Drying speed of its oil and alkyd, raw linseed = 1. */
   readonly rate: number | null
+  /** Iodine value of an oil, both ends where it is known as a range. */
+  readonly iodine: { readonly low: number; readonly high: number } | null
   readonly price: Price | null
   readonly dropper: readonly DropCount[]
 }
@@ -63,6 +65,7 @@ export function materialOf(own: OwnMaterial, book: Shelf): Material {
     id: own.id,
     name: own.name,
     ...(density !== null && { densityGPerMl: { low: density, mid: density, high: density } }),
+    ...(own.iodine && { iodineValue: { ...own.iodine, mid: (own.iodine.low + own.iodine.high) / 2 } }),
     ...(own.rate !== null && { rate: { low: own.rate, mid: own.rate, high: own.rate } }),
   }
   const perG = own.price && pricePerG(own.price, settled.densityGPerMl.mid)

@@ -12,3 +12,24 @@ export function costOf(ingredients: readonly Ingredient[]): Cost {
   const total = ingredients.reduce((sum, { material, massG }) => sum + massG * (material.pricePerG ?? 0), 0)
   return { total, perMl: volume > 0 ? total / volume : 0, unpriced: ingredients.flatMap(({ material }) => (material.pricePerG === undefined ? material.name : [])) }
 } // prettier-ignore
+
+/** What one layer costs neat, and with a medium in it, over the same area at the same wet thickness. */
+export interface LayerCost {
+  readonly neatPaintG: number
+  readonly neat: number
+  readonly paintG: number
+  readonly mediumMl: number
+  readonly mixed: number
+}
+
+/** 1 cm² at 1 µm is 0.0001 ml; `dose` is the medium's share of the mix by volume. */
+export function layerCost(
+  { areaCm2, wetUm, dose }: { readonly areaCm2: number; readonly wetUm: number; readonly dose: number },
+  paint: { readonly densityGPerMl: number; readonly perG: number },
+  mediumPerMl: number,
+): LayerCost {
+  const ml = areaCm2 * wetUm * 1e-4
+  const neatPaintG = ml * paint.densityGPerMl
+  const paintG = neatPaintG * (1 - dose)
+  return { neatPaintG, neat: neatPaintG * paint.perG, paintG, mediumMl: ml * dose, mixed: paintG * paint.perG + ml * dose * mediumPerMl }
+}

@@ -1,4 +1,6 @@
 import type { Material } from '../materials/material.ts'
+import { massByClass } from './medium.ts'
+import type { Ingredient } from './medium.ts'
 
 /** A drier measured into a medium or a heap of paint. */
 export interface DrierDosing {
@@ -24,4 +26,27 @@ export function drierDosing(drier: Material, oilG: number, share: number): Drier
     mostMetalPercent: maxMetalPercent ?? null,
     mostGrams: maxMetalPercent && metalPercent ? (oilG * maxMetalPercent) / metalPercent : null,
   }
+}
+
+/** Lead in an oil cooked with it, % by mass: so much is told of it, no more. */
+const leadedOil = { id: 'black_oil_leaded', low: 0.5, high: 3 }
+
+export interface MetalIn {
+  readonly name: string
+  /** Of the oil and alkyd by mass, %. */
+  readonly low: number
+  readonly high: number
+}
+
+/** Every metal already in a mix, driers and leaded oil alike. */
+export function metalsIn(ingredients: readonly Ingredient[]): readonly MetalIn[] {
+  const mass = massByClass(ingredients)
+  const fat = mass.oil + mass.alkyd
+  if (!(fat > 0)) return []
+  return ingredients.flatMap(({ material, massG }) => {
+    if (material.id === leadedOil.id) return [{ name: material.name, low: (massG * leadedOil.low) / fat, high: (massG * leadedOil.high) / fat }]
+    if (material.family !== 'drier' || !material.metalPercent) return []
+    const percent = (massG * material.metalPercent) / fat
+    return [{ name: material.name, low: percent, high: percent }]
+  })
 }

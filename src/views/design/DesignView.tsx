@@ -63,7 +63,7 @@ const kept = 'grelta-design'
 
 /** From what is on the shelf and what is wanted in the film, the nearest recipe; or the two wishes that exclude each other. */
 export function DesignView({ mediums, shelf: items, settings, near }: DesignProps) {
-  const [asked, setAsked] = useState<Asked>({ ...unasked, near: near ?? '' })
+  const [asked, setAsked] = useState<Asked>({ ...unasked, near: near ?? mediums[0]?.id ?? '' })
   const [read, setRead] = useState(false)
   useEffect(() => {
     const before = localStorage.getItem(kept)
@@ -148,25 +148,25 @@ function WishForm({ asked, ask, settings, mediums }: FormProps) {
   }
   const named = (names: readonly string[], empty: string) => [{ id: '', name: empty }, ...names.map((name) => ({ id: name, name }))]
   return (
-    <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4">
-      <Labelled label="Used at, medium : paint" hint="By volume.">{(id) => <TypedField id={id} shown={`1:${about(paintPerPart(asked.dose), 3)}`} read={ratio} onValue={(dose) => ask({ dose })} />}</Labelled>
-      <Labelled label="in" className="col-span-1 sm:col-span-3">{(id) => <Choice id={id} value={asked.pigment} onValue={(pigment) => ask({ pigment })} options={pigmentChoices} />}</Labelled>
+    <div className="grid grid-cols-6 gap-x-6 gap-y-3">
+      <Labelled label="Used at, medium : paint" hint="By volume." className="col-span-2">{(id) => <TypedField id={id} shown={`1:${about(paintPerPart(asked.dose), 3)}`} read={ratio} onValue={(dose) => ask({ dose })} />}</Labelled>
+      <Labelled label="in" className="col-span-4">{(id) => <Choice id={id} value={asked.pigment} onValue={(pigment) => ask({ pigment })} options={pigmentChoices} />}</Labelled>
       {(['resin', 'wax', 'solubles'] as const).map((what) => (
         <Labelled key={what} label={`${what === 'solubles' ? 'both' : what} at most, %`}>
           {(id) => <TypedField id={id} shown={asked.most[what] === null ? '' : String(asked.most[what])} read={any(0, 100)} onValue={(value) => ask({ most: { ...asked.most, [what]: value } })} />}
         </Labelled>
       ))}
-      <Labelled label="each counted">{(id) => <Choice id={id} value={asked.of} onValue={(of) => ask({ of: of as Basis })} options={bases.map((basis) => ({ id: basis, name: basisNames[basis] }))} />}</Labelled>
-      <Labelled label="oil at least, %" hint="Of the dried film by volume.">{(id) => <TypedField id={id} shown={asked.most.oil === null ? '' : String(asked.most.oil)} read={any(0, 100)} onValue={(oil) => ask({ most: { ...asked.most, oil } })} />}</Labelled>
-      <Labelled label="Solvent">{(id) => <Choice id={id} value={asked.solvent} onValue={(solvent) => ask({ solvent: solvent as Asked['solvent'] })} options={[{ id: 'any', name: 'any' }, { id: 'some', name: 'at most' }, { id: 'none', name: 'none' }]} />}</Labelled>
-      {asked.solvent === 'some' && <Labelled label="of the medium by volume">{(id) => <NumberField id={id} value={asked.solventPercent} low={0} high={100} unit="%" onValue={(solventPercent) => ask({ solventPercent })} />}</Labelled>}
-      <Labelled label="Body">{(id) => <Choice id={id} value={asked.body} onValue={(body) => ask({ body: body as Body | '' })} options={named(bodies, 'any')} />}</Labelled>
-      <Labelled label="Sheen, alone">{(id) => <Choice id={id} value={asked.sheen} onValue={(sheen) => ask({ sheen: sheen as Sheen | '' })} options={named(sheens, 'any')} />}</Labelled>
-      <Labelled label="Dries at least as fast as" hint="Raw linseed = 1.">{(id) => <TypedField id={id} shown={asked.slowest === null ? '' : String(asked.slowest)} read={any(0.001, 50)} onValue={(slowest) => ask({ slowest })} />}</Labelled>
-      <Labelled label="and at most as fast as">{(id) => <TypedField id={id} shown={asked.fastest === null ? '' : String(asked.fastest)} read={any(0.001, 50)} onValue={(fastest) => ask({ fastest })} />}</Labelled>
-      <Labelled label="Costs at most, per ml">{(id) => <TypedField id={id} shown={asked.cost === null ? '' : String(asked.cost)} read={any(0.0001, 1e6)} onValue={(cost) => ask({ cost })} />}</Labelled>
-      <Labelled label="As much as may be of">{(id) => <Choice id={id} value={asked.plenty} onValue={(plenty) => ask({ plenty: plenty as CappedShare | '' })} options={[{ id: '', name: 'nothing' }, ...cappedShares.map((what) => ({ id: what, name: cappedNames[what] }))]} />}</Labelled>
-      <Labelled label="Nearest to" className="col-span-2">{(id) => <Choice id={id} value={asked.near} onValue={(near) => ask({ near })} options={[{ id: '', name: 'no recipe: as few materials as will do' }, ...mediums]} />}</Labelled>
+      <Labelled label="each counted" className="col-span-3">{(id) => <Choice id={id} value={asked.of} onValue={(of) => ask({ of: of as Basis })} options={bases.map((basis) => ({ id: basis, name: basisNames[basis] }))} />}</Labelled>
+      <Labelled className="col-span-2" label="oil at least, %" hint="Of the dried film by volume.">{(id) => <TypedField id={id} shown={asked.most.oil === null ? '' : String(asked.most.oil)} read={any(0, 100)} onValue={(oil) => ask({ most: { ...asked.most, oil } })} />}</Labelled>
+      <Labelled className="col-span-2" label="Solvent">{(id) => <Choice id={id} value={asked.solvent} onValue={(solvent) => ask({ solvent: solvent as Asked['solvent'] })} options={[{ id: 'any', name: 'any' }, { id: 'some', name: 'at most' }, { id: 'none', name: 'none' }]} />}</Labelled>
+      {asked.solvent === 'some' && <Labelled className="col-span-2" label="of the medium by volume">{(id) => <NumberField id={id} value={asked.solventPercent} low={0} high={100} unit="%" onValue={(solventPercent) => ask({ solventPercent })} />}</Labelled>}
+      <Labelled className="col-span-2" label="Body">{(id) => <Choice id={id} value={asked.body} onValue={(body) => ask({ body: body as Body | '' })} options={named(bodies, 'any')} />}</Labelled>
+      <Labelled className="col-span-2" label="Sheen, alone">{(id) => <Choice id={id} value={asked.sheen} onValue={(sheen) => ask({ sheen: sheen as Sheen | '' })} options={named(sheens, 'any')} />}</Labelled>
+      <Labelled className="col-span-2" label="Dries at least as fast as" hint="Raw linseed = 1.">{(id) => <TypedField id={id} shown={asked.slowest === null ? '' : String(asked.slowest)} read={any(0.001, 50)} onValue={(slowest) => ask({ slowest })} />}</Labelled>
+      <Labelled className="col-span-2" label="and at most as fast as">{(id) => <TypedField id={id} shown={asked.fastest === null ? '' : String(asked.fastest)} read={any(0.001, 50)} onValue={(fastest) => ask({ fastest })} />}</Labelled>
+      <Labelled className="col-span-2" label="Costs at most, per ml">{(id) => <TypedField id={id} shown={asked.cost === null ? '' : String(asked.cost)} read={any(0.0001, 1e6)} onValue={(cost) => ask({ cost })} />}</Labelled>
+      <Labelled className="col-span-2" label="As much as may be of">{(id) => <Choice id={id} value={asked.plenty} onValue={(plenty) => ask({ plenty: plenty as CappedShare | '' })} options={[{ id: '', name: 'nothing' }, ...cappedShares.map((what) => ({ id: what, name: cappedNames[what] }))]} />}</Labelled>
+      <Labelled label="Nearest to" className="col-span-4">{(id) => <Choice id={id} value={asked.near} onValue={(near) => ask({ near })} options={[{ id: '', name: 'no recipe: as few materials as will do' }, ...mediums]} />}</Labelled>
       {settings.policies.length > 0 && (
         <label className="col-span-2 flex min-h-9 items-center gap-2 self-end">
           <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={asked.room} onChange={({ target }) => ask({ room: target.checked })} />

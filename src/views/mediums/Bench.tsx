@@ -103,7 +103,7 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
           <Labelled label="Note" className="mt-4">
             {(id) => <textarea id={id} rows={2} maxLength={4000} className="field" value={medium.note} onChange={({ target }) => saved.edit({ note: target.value })} />}
           </Labelled>
-          {made.ok && <Tools recipe={recipe} medium={made.medium} materials={materials} media={media} settings={settings} onRecipe={setRecipe} />}
+          {made.ok && <Tools mediumId={medium.id} recipe={recipe} medium={made.medium} materials={materials} media={media} settings={settings} onRecipe={setRecipe} />}
           <Versions versions={versions} now={recipe} spoken={(id) => shelf(id)?.name ?? media(id)?.name ?? id} onTake={setRecipe} />
         </section>
         <div className="min-w-0">

@@ -30,7 +30,10 @@ interface CompareProps {
 
 /** Two mediums side by side; what differs stands out. */
 export function CompareView({ mediums, shelf: items, settings, a, b }: CompareProps) {
-  const [ids, setIds] = useState<readonly [string, string]>([a ?? mediums[0]?.id ?? '', b ?? mediums.find(({ id }) => id !== a)?.id ?? ''])
+  const [ids, setIds] = useState<readonly [string, string]>(() => {
+    const first = a ?? mediums[0]?.id ?? ''
+    return [first, b ?? mediums.find(({ id }) => id !== first)?.id ?? first]
+  })
   const shelf = useMemo(() => studioShelf(items), [items])
   const pair = ids.map((id) => {
     const medium = mediums.find((one) => one.id === id)
@@ -41,15 +44,19 @@ export function CompareView({ mediums, shelf: items, settings, a, b }: ComparePr
   return (
     <>
       <h1 className="text-[2.2rem] leading-none">Two mediums side by side</h1>
-      <div className="mt-5 grid grid-cols-[minmax(10rem,1fr)_1fr_1fr] items-end gap-x-8">
-        <span />
-        {([0, 1] as const).map((side) => (
-          <Labelled key={side} label={side === 0 ? 'this' : 'and this'}>
-            {(id) => <Choice id={id} value={ids[side]} onValue={(chosen) => setIds(side === 0 ? [chosen, ids[1]] : [ids[0], chosen])} options={mediums} />}
-          </Labelled>
-        ))}
-      </div>
-      <table className="mt-3 w-full table-fixed">
+      <table className="mt-5 w-full table-fixed">
+        <thead>
+          <tr className="align-bottom">
+            <td />
+            {([0, 1] as const).map((side) => (
+              <th key={side} scope="col" className="pr-4 pb-2 text-left font-normal">
+                <Labelled label={side === 0 ? 'this' : 'and this'}>
+                  {(id) => <Choice id={id} value={ids[side]} onValue={(chosen) => setIds(side === 0 ? [chosen, ids[1]] : [ids[0], chosen])} options={mediums} />}
+                </Labelled>
+              </th>
+            ))}
+          </tr>
+        </thead>
         <tbody>
           {rowsOf(settings).map(({ what, text }) => {
             const [one, other] = [left, right].map((medium) => (medium ? text(medium) : 'cannot be read yet')) as [string, string]

@@ -1,14 +1,15 @@
-import { Chart, Legend, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
+import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
 import type { ChartDataset, Point } from 'chart.js'
 import { useEffect, useRef } from 'react'
+import type { ReactNode } from 'react'
 import type { DosePoint } from '../../core/medium/dose.ts'
 import type { Cap } from '../../core/medium/dose.ts'
 
-Chart.register(LineController, LineElement, PointElement, LinearScale, Legend)
+Chart.register(LineController, LineElement, PointElement, LinearScale)
 
 type Data = ChartDataset<'line', Point[]>
 
-interface DoseChartProps {
+export interface DoseChartProps {
   readonly curve: readonly DosePoint[]
   readonly caps: readonly Cap[]
   /** Shares of the mix by volume, 0..1. */
@@ -17,32 +18,48 @@ interface DoseChartProps {
   readonly summary: string
 }
 
-const height = { upper: 190, lower: 150 }
+const resinColour = '#9c5a2b'
+const ochre = '#b8862d'
 
 /** Along the dose: above what stays soluble, with its limits; below how much oil there is, and whether it holds the powder. */
 export default function DoseChart({ curve, caps, chosen, largest, summary }: DoseChartProps) {
   return (
     <figure aria-label={summary} role="img">
       <Panel
-        height={height.upper}
-        unit="% of the organic binder by mass"
+        height={180}
+        caption={
+          <>
+            <Key colour={resinColour}>resin</Key>
+            <Key colour={ochre}>wax</Key>
+            <Key colour="var(--ink)">both</Key>
+            <span>% of the organic binder by mass</span>
+            <Key colour="var(--watch)" dash="2 3">watched from {caps.map(({ what, most }) => `${what === 'solubles' ? 'both' : what} ${100 * most}`).join(', ')} %</Key>
+          </>
+        }
         least={20}
         data={(colours) => [
-          line('resin', curve, ({ resinOfBinder }) => 100 * resinOfBinder, '#9c5a2b'),
-          line('wax', curve, ({ waxOfBinder }) => 100 * waxOfBinder, colours.ochre),
-          line('resin and wax', curve, ({ solublesOfBinder }) => 100 * solublesOfBinder, colours.ink),
-          ...caps.map((cap) => level(`${cap.what === 'solubles' ? 'both' : cap.what} watched from ${100 * cap.most} %`, 100 * cap.most, colours.watch)),
+          line('resin', curve, ({ resinOfBinder }) => 100 * resinOfBinder, resinColour),
+          line('wax', curve, ({ waxOfBinder }) => 100 * waxOfBinder, ochre),
+          line('both', curve, ({ solublesOfBinder }) => 100 * solublesOfBinder, colours.ink),
+          ...caps.map((cap) => level(cap.what, 100 * cap.most, colours.watch)),
         ]}
         marks={{ chosen, largest }}
         redraw={JSON.stringify([curve, caps, chosen, largest])}
       />
       <Panel
-        height={height.lower}
-        unit="% oil of the dried film by volume"
-        right="binder over what the powder needs, ×"
+        height={150}
+        caption={
+          <>
+            <Key colour={ochre}>oil and alkyd, % of the dried film by volume</Key>
+            <Key colour="var(--ink)" dash="5 3">binder over what the powder needs (right)</Key>
+            <Key colour="var(--sound)">largest safe dose</Key>
+            <Key colour="var(--soft)" dash="4 4">your dose</Key>
+          </>
+        }
+        right
         least={100}
         data={(colours) => [
-          line('oil and alkyd', curve, ({ oilContent }) => 100 * oilContent, colours.ochre),
+          line('oil and alkyd', curve, ({ oilContent }) => 100 * oilContent, ochre),
           { ...line('binder over need', curve, ({ binderRatio }) => binderRatio ?? NaN, colours.ink), yAxisID: 'right', borderDash: [5, 3] },
         ]}
         marks={{ chosen, largest }}
@@ -73,13 +90,12 @@ interface Colours {
   readonly rule: string
   readonly watch: string
   readonly sound: string
-  readonly ochre: string
 }
 
 interface PanelProps {
   readonly height: number
-  readonly unit: string
-  readonly right?: string
+  readonly caption: ReactNode
+  readonly right?: boolean
   readonly below?: string
   readonly least: number
   readonly data: (colours: Colours) => Data[]
@@ -87,12 +103,12 @@ interface PanelProps {
   readonly redraw: string
 }
 
-function Panel({ height, unit, right, below, least, data, marks, redraw }: PanelProps) {
+function Panel({ height, caption, right = false, below, least, data, marks, redraw }: PanelProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
     const style = getComputedStyle(document.documentElement)
     const colour = (name: string): string => style.getPropertyValue(name).trim()
-    const colours: Colours = { ink: colour('--ink'), soft: colour('--soft'), rule: colour('--rule'), watch: colour('--watch'), sound: colour('--sound'), ochre: '#b8862d' }
+    const colours: Colours = { ink: colour('--ink'), soft: colour('--soft'), rule: colour('--rule'), watch: colour('--watch'), sound: colour('--sound')  }
     const datasets = data(colours)
     const highest = Math.max(least, ...datasets.flatMap(({ yAxisID, data: points }) => (yAxisID ? [] : points.map(({ y }) => y ?? 0))).filter(Number.isFinite))
     const top = Math.min(100, Math.ceil(highest / 10) * 10)
@@ -115,11 +131,11 @@ function Panel({ height, unit, right, below, least, data, marks, redraw }: Panel
         events: [],
         parsing: false,
         layout: { padding: 0 },
-        plugins: { legend: { position: 'top', align: 'start', labels: { color: colours.ink, font, boxWidth: 22, boxHeight: 0, padding: 10 } } },
+        plugins: { legend: { display: false } },
         scales: {
           x: { type: 'linear', min: 0, max: 50, ...scale, ...(below && { title: title(below) }) },
-          y: { type: 'linear', min: 0, max: top, ...scale, title: title(unit) },
-          right: { type: 'linear', min: 0, display: Boolean(right), position: 'right', ...scale, grid: { display: false }, title: title(right ?? '') },
+          y: { type: 'linear', min: 0, max: top, ...scale },
+          right: { type: 'linear', min: 0, display: right, position: 'right', ...scale, grid: { display: false } },
         },
       },
     })
@@ -127,8 +143,20 @@ function Panel({ height, unit, right, below, least, data, marks, redraw }: Panel
     // eslint-disable-next-line react-hooks/exhaustive-deps -- redraw says all that is drawn
   }, [redraw])
   return (
-    <div style={{ height }} className="relative">
-      <canvas ref={canvas} aria-hidden="true" />
-    </div>
+    <>
+      <figcaption className="mt-2 flex flex-wrap gap-x-4 text-[0.82rem] text-soft">{caption}</figcaption>
+      <div style={{ height }} className="relative">
+        <canvas ref={canvas} aria-hidden="true" />
+      </div>
+    </>
   )
 } // prettier-ignore
+
+const Key = ({ colour, dash, children }: { readonly colour: string; readonly dash?: string; readonly children: ReactNode }) => (
+  <span className="flex items-center gap-1.5">
+    <svg width="22" height="6" aria-hidden="true">
+      <line x1="0" x2="22" y1="3" y2="3" stroke={colour} strokeWidth="2" strokeDasharray={dash} />
+    </svg>
+    <span>{children}</span>
+  </span>
+)

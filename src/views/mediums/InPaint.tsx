@@ -1,4 +1,5 @@
-import { lazy, Suspense, useState } from 'react'
+import { useEffect, useState } from 'react'
+import type { ComponentType } from 'react'
 import { defaultGrind, tubeIngredients } from '../../core/film/paint.ts'
 import { filmOf } from '../../core/film/film.ts'
 import type { Film } from '../../core/film/film.ts'
@@ -18,9 +19,9 @@ import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
 import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import type { DoseChartProps } from './DoseChart.tsx'
 import { Why } from '../../ui/Why.tsx'
 
-const DoseChart = lazy(() => import('./DoseChart.tsx'))
 const wetUm = 70
 
 /** What the medium becomes in paint, along the dose, and how much of it the paint can bear. */
@@ -30,6 +31,8 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
   const [practiceId, setPractice] = useState('oil-led')
   const [onCloth, setOnCloth] = useState(true)
   const [share, setShare] = useState(0.25)
+  const [Chart, setChart] = useState<ComponentType<DoseChartProps> | null>(null)
+  useEffect(() => void import('./DoseChart.tsx').then((loaded) => setChart(() => loaded.default)), [])
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
   const neatTube = tubeIngredients(tube, libraryShelf)
   const practice = practiceOf(practiceId)!
@@ -59,9 +62,9 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
         <p key={pair} role="alert" className="mt-2"><VerdictMark verdict={severity} size={12} /> {message}</p>
       ))}
       <div className="mt-3 min-h-[340px]">
-        <Suspense fallback={<div className="h-[340px]" />}>
-          <DoseChart curve={curve} caps={caps} chosen={Math.min(0.5, share)} largest={largest.ofMix} summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`} />
-        </Suspense>
+        {Chart && (
+          <Chart curve={curve} caps={caps} chosen={Math.min(0.5, share)} largest={largest.ofMix} summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`} />
+        )}
       </div>
       <DoseField share={share} onShare={setShare} />
       {over && <p className="mt-1"><VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.</p>}

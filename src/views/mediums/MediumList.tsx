@@ -89,10 +89,10 @@ export function MediumList({ mediums, shelf: items }: ListProps) {
 } // prettier-ignore
 
 function Picker({ wish, onWish }: { readonly wish: EffectWish; readonly onWish: (wish: EffectWish) => void }) {
-  const ticks = [['holdsPeaks', 'holds peaks'], ['levels', 'levels'], ['noDrips', 'does not drip']] as const
+  const ticks = [['holdsPeaks', 'hold peaks'], ['levels', 'level'], ['noDrips', 'not drip']] as const
   const hours = (value: number): number | undefined => (value > 0 ? value : undefined)
   return (
-    <fieldset className="flex flex-wrap items-end gap-x-6 gap-y-2 border-y border-rule py-3">
+    <fieldset className="flex flex-wrap items-end gap-x-6 gap-y-2 border-t border-rule py-3">
       <legend className="sr-only">Choose a medium by what it should do</legend>
       <span className="self-center text-soft">It should</span>
       {ticks.map(([key, name]) => (
@@ -101,7 +101,7 @@ function Picker({ wish, onWish }: { readonly wish: EffectWish; readonly onWish: 
           {name}
         </label>
       ))}
-      <Labelled label="dry" className="w-28">
+      <Labelled label="dry to" className="w-28">
         {(id) => <Choice id={id} value={wish.sheen ?? ''} onValue={(sheen) => onWish(withOut({ ...wish, ...(sheen && { sheen: sheen as Sheen }) }, sheen ? null : 'sheen'))} options={[{ id: '', name: 'any sheen' }, ...sheens.map((sheen) => ({ id: sheen, name: sheen }))]} />}
       </Labelled>
       <Labelled label="blend for at least" className="w-32">

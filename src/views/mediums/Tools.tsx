@@ -4,7 +4,8 @@ import { tubeIngredients } from '../../core/film/paint.ts'
 import { filmOf, leannessOf } from '../../core/film/film.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { libraryShelf } from '../../core/materials/shelf.ts'
-import { drierDosing } from '../../core/medium/drierDose.ts'
+import { costOf, layerCost } from '../../core/medium/cost.ts'
+import { drierDosing, metalsIn } from '../../core/medium/drierDose.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { oilFigures, swapped } from '../../core/medium/oils.ts'
@@ -12,12 +13,16 @@ import { addingTo, puttyOf } from '../../core/medium/putty.ts'
 import type { Recipe, RecipeShelf } from '../../core/medium/recipe.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { Settings } from '../../document/studio.ts'
+import type { Consequence } from '../../studio/consequences.ts'
+import { send } from '../../ui/client.ts'
 import { Choice, Labelled, NumberField } from '../../ui/fields.tsx'
 import { about, gramsText, mlText, percentText, upperFirst } from '../../ui/format.ts'
 import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
+import { VerdictMark } from '../../ui/Verdict.tsx'
 import { hoursText } from './Checks.tsx'
 
 interface ToolsProps {
+  readonly mediumId: string
   readonly recipe: Recipe
   readonly medium: Medium
   readonly materials: readonly Material[]
@@ -35,6 +40,7 @@ export function Tools(props: ToolsProps) {
       <Tool title="A drier"><Drier {...props} /></Tool>
       <Tool title="Oil to add for a step in fatness"><OilToAdd /></Tool>
       <Tool title="A putty of a wanted fatness"><Putty {...props} /></Tool>
+      <Tool title="What a layer costs"><LayerCostTool {...props} /></Tool>
     </section>
   )
 } // prettier-ignore
@@ -46,7 +52,7 @@ const Tool = ({ title, children }: { readonly title: string; readonly children: 
   </details>
 )
 
-function SwapOil({ recipe, medium, materials, media, settings, onRecipe }: ToolsProps) {
+function SwapOil({ mediumId, recipe, medium, materials, media, settings, onRecipe }: ToolsProps) {
   const lines = recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
   const inIt = materials.filter(({ id, family }) => family === 'oil' && lines.includes(id))
   const oils = materials.filter(({ family }) => family === 'oil')
@@ -84,13 +90,38 @@ function SwapOil({ recipe, medium, materials, media, settings, onRecipe }: Tools
               ))}
             </tbody>
           </table>
-          {slower && <p className="mt-2">It dries later: a layer made with it must not lie under a faster one that goes on before it is firm. Every planned layer that uses this medium is judged anew on its painting.</p>}
+          {slower && <p className="mt-2">It dries later: a layer made with it must not lie under a faster one that goes on before it is firm.</p>}
+          <Consequences mediumId={mediumId} recipe={changed as MediumDocument['recipe']} key={JSON.stringify(changed)} />
           <button type="button" className="button mt-3" onClick={() => onRecipe(changed as MediumDocument['recipe'])}>Swap it in the recipe</button>
         </>
       ) : <p role="alert" className="mt-2 text-unsound">{made.ok ? '' : made.problems[0]!.message}</p>}
     </>
   )
 } // prettier-ignore
+
+/** What the planned layers that use the medium would say to another recipe; asked of the studio, because it knows the paintings. */
+function Consequences({ mediumId, recipe }: { readonly mediumId: string; readonly recipe: MediumDocument['recipe'] }) {
+  const [found, setFound] = useState<readonly Consequence[] | string | null>(null)
+  const judge = (): void =>
+    void send<{ layers: readonly Consequence[] }>('POST', `/api/mediums/${mediumId}/consequences`, { recipe }).then((reply) => setFound(reply.ok ? reply.value.layers : reply.refusal.message))
+  if (found === null) return <button type="button" className="mt-3 block min-h-6 link" onClick={judge}>Judge the planned layers with it</button>
+  if (typeof found === 'string') return <p role="alert" className="mt-2 text-unsound">{found}</p>
+  return (
+    <div role="status" className="mt-3">
+      {found.length === 0 && <p>No planned layer uses this medium.</p>}
+      <ul>
+        {found.map(({ layerId, painting, layer, touchDays, added }) => (
+          <li key={layerId} className="border-t border-rule py-1.5">
+            {layer} of {painting}: touch dry in {daysText(touchDays.before)} now, {daysText(touchDays.after)} then.{' '}
+            {added.length === 0 ? 'Nothing new is found.' : added.map(({ severity, message }) => <span key={message} className="block"><VerdictMark verdict={severity} size={12} /> {message}</span>)}
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+} // prettier-ignore
+
+const daysText = (days: number | null): string => hoursText(days === null ? null : 24 * days)
 
 function Drier({ medium, materials }: ToolsProps) {
   const driers = materials.filter(({ family }) => family === 'drier')
@@ -100,6 +131,7 @@ function Drier({ medium, materials }: ToolsProps) {
   const [oilG, setOilG] = useState<number | null>(null)
   const drier = driers.find((one) => one.id === id)!
   const dose = drierDosing(drier, oilG ?? fatG, percent / 100)
+  const metals = metalsIn(medium.ingredients)
   const over = dose.mostMetalPercent !== null && dose.metalPercent > dose.mostMetalPercent
   return (
     <>
@@ -112,6 +144,9 @@ function Drier({ medium, materials }: ToolsProps) {
         {gramsText(dose.grams)}{dose.drops !== null && <> = about {Math.round(dose.drops)} drops{drier.dropSpread === undefined && <span className="text-soft"> (half to double until the dropper is counted)</span>}</>}.
         {' '}That is {about(dose.metalPercent)} % metal on the oil by mass{dose.mostMetalPercent !== null && <>; the most advised is {about(dose.mostMetalPercent)} %, or {gramsText(dose.mostGrams!)}</>}.
       </p>
+      {metals.length > 0 && (
+        <p className="mt-1">Already in the recipe: {metals.map(({ name, low, high }) => `${name}, ${low === high ? about(low) : `${about(low)}–${about(high)}`} % metal on the oil by mass`).join('; ')}. They add up.</p>
+      )}
       {over && <p className="mt-1 text-unsound">Over the most advised: skin, wrinkles and a brittle film. Use less.</p>}
       <p className="mt-1 text-[0.85rem] text-soft">{drier.hazard && <>{upperFirst(drier.hazard)}. </>}A leaded oil counts too. Above 500 µm no drier makes a layer firm sooner.</p>
     </>
@@ -166,6 +201,32 @@ function Putty({ materials }: ToolsProps) {
         {putty === null ? 'This filler gels an oil at a few percent: its oil absorption says nothing. Add it little by little.' : <>{mlText(putty.oilMl)} = {gramsText(putty.oilG)} of oil; at least {gramsText(putty.leastOilG)} only to wet it. Filler is then {percentText(putty.pvc)} of the putty by volume; {percentText(putty.cpvc)} would be just bound. It hides little in oil.</>}
       </p>
       <p className="mt-1 text-[0.85rem] text-soft">Wet the filler first; no dust in the air: respirator, wet bench.</p>
+    </>
+  )
+} // prettier-ignore
+
+function LayerCostTool({ medium }: ToolsProps) {
+  const [pigment, setPigment] = useState('pb28')
+  const [perG, setPerG] = useState(1.4)
+  const [areaCm2, setArea] = useState(900)
+  const [wetUm, setWet] = useState(70)
+  const [percent, setPercent] = useState(25)
+  const tube = tubeIngredients({ pigments: [{ pigment, share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
+  if (!tube.ok) return null
+  const { perMl, unpriced } = costOf(medium.ingredients)
+  const cost = layerCost({ areaCm2, wetUm, dose: percent / 100 }, { densityGPerMl: tube.ingredients.reduce((sum, { massG }) => sum + massG, 0), perG }, perMl)
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="Paint" className="grow basis-40">{(id) => <Choice id={id} value={pigment} onValue={setPigment} options={pigmentChoices} />}</Labelled>
+        <Labelled label="costs, per g" className="w-24">{(id) => <NumberField id={id} value={perG} low={0} high={100000} onValue={setPerG} />}</Labelled>
+        <Labelled label="over, cm²" className="w-24">{(id) => <NumberField id={id} value={areaCm2} low={1} high={1000000} onValue={setArea} />}</Labelled>
+        <Labelled label="wet, µm" className="w-20">{(id) => <NumberField id={id} value={wetUm} low={1} high={20000} onValue={setWet} />}</Labelled>
+        <Labelled label="medium of the mix, by volume" className="w-32">{(id) => <NumberField id={id} value={percent} low={0} high={95} unit="%" onValue={setPercent} />}</Labelled>
+      </div>
+      <p className="mt-2">
+        Neat: {gramsText(cost.neatPaintG)} of paint, {cost.neat.toFixed(2)}. With the medium: {gramsText(cost.paintG)} of paint and {mlText(cost.mediumMl)} of it, {cost.mixed.toFixed(2)}{unpriced.length > 0 && <span className="text-soft"> and what has no price ({unpriced.join(', ')})</span>}.
+      </p>
     </>
   )
 } // prettier-ignore

@@ -52,7 +52,7 @@ export function Truths({ medium }: { readonly medium: Medium }) {
       </div>
       <table className="mt-2 w-full text-[0.95rem]">
         <thead>
-          <tr className="text-left align-bottom text-[0.8rem] text-soft">
+          <tr className="text-left align-top text-[0.8rem] text-soft">
             <td className="w-[22%]" />
             {columns.map(([head, of, shares]) => (
               <th key={head} scope="col" className="w-[26%] pb-1 pl-4 font-normal">

@@ -2,6 +2,7 @@ import { Plus, X } from 'lucide-react'
 import { useCallback, useEffect, useState } from 'react'
 import { classNames, leavingClasses } from '../../core/materials/material.ts'
 import type { ClassName, Material } from '../../core/materials/material.ts'
+import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import { dropOf } from '../../core/measure/dropper.ts'
 import { parseAmount, parseNumber } from '../../core/measure/parse.ts'
 import { unitName } from '../../core/measure/units.ts'
@@ -58,6 +59,7 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
         <Labelled label="Price" hint="What you paid, and for how much: 18 for 250 ml.">
           {(id) => <TypedField id={id} shown={body.price ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}` : ''} read={readPrice} onValue={(price) => edit({ price })} />}
         </Labelled>
+        {body.family === 'oil' && <Iodine body={body} onIodine={(iodine) => edit({ iodine })} />}
         <Labelled label="Opened">{(id) => <input id={id} type="date" className="field" value={body.openedOn ?? ''} onChange={({ target }) => edit({ openedOn: target.value || null })} />}</Labelled>
         <Labelled label="Note">{(id) => <TypedField id={id} shown={body.note} read={(text): Reading<string> => (text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text })} onValue={(note) => edit({ note })} />}</Labelled>
         {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}
@@ -165,6 +167,40 @@ function Dropper({ body, material, onDropper }: { readonly body: ShelfItem; read
           : material.dropMl ? <span className="text-soft">Not counted yet: a drop is taken as {about(material.dropMl, 3)} ml, and may be half or double that.</span>
           : <span className="text-soft">It has no drop; weigh it.</span>}
       </p>
+    </fieldset>
+  )
+} // prettier-ignore
+
+/** The iodine value of an oil, from its label or from its fatty acids. */
+function Iodine({ body, onIodine }: { readonly body: ShelfItem; readonly onIodine: (iodine: ShelfItem['iodine']) => void }) {
+  const [acids, setAcids] = useState({ oleic: 20, linoleic: 15, linolenic: 55 })
+  const value = Math.round(iodineFromAcids(acids))
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="sr-only">Iodine value</legend>
+      <div className="flex flex-wrap items-end gap-4">
+        <Labelled label="Iodine value" className="w-32">
+          {(id) => (
+            <TypedField
+              id={id}
+              shown={body.iodine === null ? '' : [...new Set([body.iodine.low, body.iodine.high])].join('–')}
+              read={(text): Reading<ShelfItem['iodine']> => {
+                if (!text.trim()) return { value: null }
+                const [low, high = low, ...more] = text.split(/–|-|to/).map(parseNumber)
+                return low === null || low === undefined || high === null || high === undefined || low > high || high > 300 || more.length > 0 ? { problem: 'Write one value, or both ends, such as 118–138.' } : { value: { low, high } }
+              }}
+              onValue={onIodine}
+            />
+          )}
+        </Labelled>
+        <span className="pb-2 text-soft">or from its acids, % by mass:</span>
+        {(['oleic', 'linoleic', 'linolenic'] as const).map((acid) => (
+          <Labelled key={acid} label={acid} className="w-20">
+            {(id) => <NumberField id={id} value={acids[acid]} low={0} high={100} onValue={(percent) => setAcids({ ...acids, [acid]: percent })} />}
+          </Labelled>
+        ))}
+        <button type="button" className="button" onClick={() => onIodine({ low: value, high: value })}>Take {value}</button>
+      </div>
     </fieldset>
   )
 } // prettier-ignore

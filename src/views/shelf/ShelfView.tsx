@@ -32,7 +32,7 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
   const [items, setItems] = useState(initial)
   const [asked, setAsked] = useState('')
   const [family, setFamily] = useState<Family | '' | 'own'>('')
-  const [selected, setSelected] = useState(at ?? items[0]?.id ?? 'linseed_cold_pressed')
+  const [selected, setSelected] = useState(at ?? 'linseed_cold_pressed')
   const [shown, setShown] = useState(mostShown)
   const index = useMemo(() => studioMaterials(items).map((material) => indexed(material, familyNames[material.family])), [items])
   const wanted = useDeferredValue(asked)
@@ -59,7 +59,7 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
           </button>
         </div>
       </div>
-      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(22rem,5fr)_6fr]">
+      <div className="grid gap-x-8 lg:gap-x-12 gap-y-8 md:grid-cols-[minmax(17rem,5fr)_6fr]">
         <section aria-label="Materials" className="min-w-0">
           <div className="flex gap-3">
             <input
@@ -105,7 +105,7 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
 
 const newMaterial = (): ShelfItem => ({
   id: crypto.randomUUID(), name: 'New material', base: null, family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.5, high: 0.8 }, stays: { alkyd: 1 },
-  rate: null, price: null, dropper: [], openedOn: null, note: '',
+  rate: null, iodine: null, price: null, dropper: [], openedOn: null, note: '',
 }) // prettier-ignore
 
 function ShelfRow({ one: { material, deeds }, policies, selected, own, onSelect }: { readonly one: Indexed; readonly policies: readonly PolicyId[]; readonly selected: boolean; readonly own: boolean; readonly onSelect: () => void }) {
