@@ -5,6 +5,7 @@ export default defineConfig({
   reporter: [['list'], ['json']],
   workers: 1,
   timeout: 120_000,
+  expect: { timeout: 15_000 },
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {

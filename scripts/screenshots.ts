@@ -12,6 +12,11 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['stack-tablet', '/paintings/glasshouse', tablet],
   ['mediums', '/mediums', desk],
   ['bench', '/mediums/harbour-glaze', desk],
+  ['bench-tablet', '/mediums/harbour-glaze', tablet],
+  ['design', '/mediums/design', desk],
+  ['compare', '/mediums/compare?a=harbour-glaze&b=morning-oil', desk],
+  ['shelf', '/shelf', desk],
+  ['shelf-tablet', '/shelf?at=market-gel', tablet],
   ['studio', '/studio', desk],
 ]
 const server = await startServer({ demo: true })

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react'
+import { startTransition, useEffect, useId, useState } from 'react'
 import type { ReactNode } from 'react'
 import { parseNumber } from '../core/measure/parse.ts'
 
@@ -101,6 +101,18 @@ export function NumberField({ value, onValue, low, high, unit = '', ...rest }: N
   )
 }
 
+/** From this many options a list is filled only once the page answers: until then it shows what is chosen. */
+const longList = 24
+
+function useIdle(): boolean {
+  const [idle, setIdle] = useState(false)
+  useEffect(() => {
+    const timer = setTimeout(() => startTransition(() => setIdle(true)), 30)
+    return () => clearTimeout(timer)
+  }, [])
+  return idle
+}
+
 export function Choice({
   id,
   label,
@@ -116,11 +128,13 @@ export function Choice({
   readonly options: readonly { readonly id: string; readonly name: string; readonly group?: string }[]
   readonly className?: string
 }) {
-  const groups = [...new Set(options.map(({ group }) => group))]
+  const ready = useIdle()
+  const offered = ready || options.length < longList ? options : options.filter((option) => option.id === value)
+  const groups = [...new Set(offered.map(({ group }) => group))]
   return (
     <select id={id} aria-label={label} className={`field w-full min-w-0 bg-paper ${className}`} value={value} onChange={({ target }) => onValue(target.value)}>
       {groups.map((group) => {
-        const inside = options
+        const inside = offered
           .filter((option) => option.group === group)
           .map((option) => (
             <option key={option.id} value={option.id}>

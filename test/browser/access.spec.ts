@@ -1,4 +1,4 @@
-import { expect, expectNoAxeProblems, test } from './studio.ts'
+import { expect, expectNoAxeProblems, open, test } from './studio.ts'
 
 const views = [
   '/',
@@ -13,7 +13,7 @@ const views = [
 ]
 for (const path of views)
   test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, demo }) => {
-    await page.goto(demo.url + path, { waitUntil: 'networkidle' })
+    await open(page, demo.url + path)
     await expect(page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the medium'))).toBeVisible()
     await expectNoAxeProblems(page)
     await page.getByRole('button', { name: 'Night' }).click()

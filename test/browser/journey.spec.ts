@@ -1,8 +1,10 @@
-import { expect, saved, test } from './studio.ts'
+import { expect, open, reload, saved, settled, test } from './studio.ts'
 
 test('a painter makes a medium, plans a picture, is judged, paints, touches, sees the dates move and takes the plan away', async ({ page, studio }) => {
-  await page.goto(`${studio.url}/mediums`)
+  await open(page, `${studio.url}/mediums`)
   await page.getByRole('button', { name: 'New medium' }).click()
+  await page.waitForURL(/mediums\/.+/)
+  await settled(page)
   await page.getByLabel('Name of the medium').fill('Evening glaze')
   for (const [amount, material] of [['2 tbsp', 'linseed_stand_oil'], ['3 tsp', 'damar'], ['12 drops', 'gum_turpentine']] as const) {
     await page.getByLabel('Amount of the new line').fill(amount)
@@ -17,8 +19,10 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('alert')).toHaveText('An amount must be above zero.')
 
-  await page.goto(`${studio.url}/paintings`)
+  await open(page, `${studio.url}/paintings`)
   await page.getByRole('button', { name: 'New painting' }).click()
+  await page.waitForURL(/paintings\/.+/)
+  await settled(page)
   await page.getByRole('button', { name: 'Change' }).click()
   await page.getByLabel('Title').fill('The lamp room')
   await page.keyboard.press('Escape')
@@ -37,7 +41,7 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await expect(page.getByText(/Lights is leaner than Drawing in under it/).first()).toBeVisible()
   await saved(page)
 
-  await page.reload()
+  await reload(page)
   await expect(page.getByText(/Lights is leaner than Drawing in under it/).first()).toBeVisible()
   await page.getByRole('button', { name: /^Drawing in/ }).click()
   await expect(page.getByLabel('wet thickness', { exact: true })).toHaveValue('30')
@@ -47,12 +51,12 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await page.getByRole('button', { name: 'Painted just now' }).click()
   await expect(page.getByRole('button', { name: 'Touch test' })).toBeVisible()
 
-  await page.goto(studio.url)
+  await open(page, studio.url)
   const entry = page.getByRole('listitem').filter({ hasText: 'The lamp room' })
   const before = await entry.textContent()
   await entry.getByRole('button', { name: 'Touch Drawing in' }).click()
   await entry.getByRole('button', { name: 'touch dry' }).click()
-  await expect(page.getByText('Drawing in: touch dry.')).toBeVisible()
+  await expect(page.getByText('Drawing in: touch dry.', { exact: true })).toBeVisible()
   expect(await entry.textContent()).not.toBe(before)
   await expect(entry).toContainText('Lights can be painted')
 
@@ -61,12 +65,12 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   expect((await download).suggestedFilename()).toBe('grelta-plan.ics')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(entry).not.toContainText('Lights can be painted')
-  await page.goto(painting)
+  await open(page, painting)
   await expect(page.getByRole('button', { name: /^Lights/ })).toBeVisible()
 })
 
 test('the smallest change that mends a finding is offered, done in one tap and undone in one', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/paintings/glasshouse`)
+  await open(page, `${demo.url}/paintings/glasshouse`)
   const top = page.getByText(/Sunlight scumble is leaner than First glaze/).first()
   await expect(top).toBeVisible()
   await page.getByRole('button', { name: 'Do that' }).first().click()
@@ -77,7 +81,7 @@ test('the smallest change that mends a finding is offered, done in one tap and u
 })
 
 test('layers are reordered from the keyboard', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/paintings/clock-mender`)
+  await open(page, `${demo.url}/paintings/clock-mender`)
   const names = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
   await expect(names.first()).toContainText('Second flesh')
   await page.getByRole('button', { name: /^Second flesh/ }).click()
@@ -90,7 +94,7 @@ test('layers are reordered from the keyboard', async ({ page, demo }) => {
 test('two windows on one layer: the second is told, and loses nothing', async ({ page, context, demo }) => {
   const other = await context.newPage()
   for (const one of [page, other]) {
-    await one.goto(`${demo.url}/paintings/sheds`)
+    await open(one, `${demo.url}/paintings/sheds`)
     await one.getByRole('button', { name: /^Low sun/ }).click()
   }
   await page.getByLabel('Note').fill('warm, from the left')
@@ -99,13 +103,13 @@ test('two windows on one layer: the second is told, and loses nothing', async ({
   await expect(other.getByRole('alertdialog')).toContainText('changed in another window')
   await other.getByRole('button', { name: 'Keep what I typed here' }).click()
   await saved(other)
-  await other.reload()
+  await reload(other)
   await other.getByRole('button', { name: /^Low sun/ }).click()
   await expect(other.getByLabel('wet thickness', { exact: true })).toHaveValue('44')
 })
 
 test('what cannot be meant is told in a sentence, and what was typed stays', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/paintings/clock-mender`)
+  await open(page, `${demo.url}/paintings/clock-mender`)
   await page.getByRole('button', { name: /^Waistcoat/ }).click()
   const thickness = page.getByLabel('wet thickness', { exact: true })
   for (const [typed, says] of [['0', 'at least 0.1 µm'], ['90000', 'at most 20,000 µm'], ['thick', 'Write µm, such as 70']] as const) {
@@ -121,7 +125,7 @@ test('what cannot be meant is told in a sentence, and what was typed stays', asy
 })
 
 test('what is typed while a slow save is on its way is saved too', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/mediums/morning-oil`)
+  await open(page, `${demo.url}/mediums/morning-oil`)
   await page.route('**/api/mediums', async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 1200))
     await route.continue()
@@ -132,6 +136,6 @@ test('what is typed while a slow save is on its way is saved too', async ({ page
     await page.waitForTimeout(650)
   }
   await saved(page)
-  await page.reload()
+  await reload(page)
   await expect(note).toHaveValue('One, two, three')
 })

@@ -26,6 +26,21 @@ async function serving(options: Parameters<typeof startServer>[0], serve: (serve
   await server.kill()
 }
 
+/** Waits until every part of the page answers. */
+export const settled = async (page: Page): Promise<void> => {
+  await page.waitForFunction(() => document.querySelector('astro-island') !== null && document.querySelector('astro-island[ssr]') === null)
+}
+
+/** Goes to a page, or loads it again, and waits until it answers. */
+export async function open(page: Page, url: string): Promise<void> {
+  await page.goto(url)
+  await settled(page)
+}
+export async function reload(page: Page): Promise<void> {
+  await page.reload()
+  await settled(page)
+}
+
 export async function expectNoAxeProblems(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([])

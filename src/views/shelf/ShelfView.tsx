@@ -137,7 +137,7 @@ function ImportCsv() {
   const [faults, setFaults] = useState<readonly string[]>([])
   const bring = async (chosen: File): Promise<void> => {
     const reply = await send<{ event: number; count: number }>('POST', '/api/shelf.csv', { csv: await chosen.text() })
-    if (reply.ok) return goAndSay('/shelf', `${reply.value.count} materials came onto your shelf.`, reply.value.event)
+    if (reply.ok) return goAndSay('/shelf', `${reply.value.count} ${reply.value.count === 1 ? 'material' : 'materials'} came onto your shelf.`, reply.value.event)
     setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
   }
   return (
