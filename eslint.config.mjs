@@ -40,6 +40,7 @@ export default tseslint.config(
         localStorage: 'readonly',
         addEventListener: 'readonly',
         setTimeout: 'readonly',
+        setInterval: 'readonly',
       },
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },

@@ -1,20 +1,34 @@
 import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
+import type { Batch } from '../src/document/batch.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
 import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
-  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], openedOn: null, note: '', ...rest,
+  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, stockG: null, dropper: [], openedOn: null, note: '', ...rest,
 }) // prettier-ignore
 
 /** What the studio's own shelf says that the book does not: prices, a heavy lot, a counted dropper, a jar of unsure make. */
 const shelf = (today: number): readonly ShelfItem[] => [
-  lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', { price: { coins: 18, for: { amount: 250, unit: 'ml' } }, openedOn: dateOf(today - 140) }),
+  lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', { price: { coins: 18, for: { amount: 250, unit: 'ml' } }, stockG: 120, openedOn: dateOf(today - 140) }),
   lot('thick-oil-lot-b', 'Thick oil, lot B', 'linseed_sun_thickened', { densityGPerMl: 0.975, price: { coins: 14, for: { amount: 100, unit: 'ml' } }, openedOn: dateOf(today - 61), note: 'Thicker than the last one; stood on the south sill all summer.' }),
   lot('walnut', 'Walnut oil', 'walnut', { price: { coins: 11, for: { amount: 250, unit: 'ml' } }, dropper: [{ drops: 50, grams: 1.12 }, { drops: 40, grams: 0.91 }], openedOn: dateOf(today - 33) }),
-  lot('damar', 'Damar resin', 'damar', { family: 'resin', price: { coins: 9, for: { amount: 200, unit: 'g' } } }),
+  lot('damar', 'Damar resin', 'damar', { family: 'resin', price: { coins: 9, for: { amount: 200, unit: 'g' } }, stockG: 40 }),
   lot('gum_turpentine', 'Gum turpentine (distilled)', 'gum_turpentine', { family: 'solvent', price: { coins: 7.5, for: { amount: 500, unit: 'ml' } } }),
   lot('market-gel', 'Gel from the harbour market', null, { family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.55, high: 0.75 }, stays: { alkyd: 1 }, rate: 4, note: 'No sheet came with it; the stallholder says half to three quarters stays.' }),
+] // prettier-ignore
+
+const batch = (id: string, number: number, name: string, mediumId: string, lines: readonly (readonly [material: string, grams: number])[], at: string, rest: Partial<Batch>): Batch => ({
+  id, name, number, mediumId, parentId: null, drops: [], jarMl: null, loss: 0.05, keptCold: false, doneSteps: [], leftOut: [], madeOn: at, taken: [], looks: [], photo: null, materials: [], note: '',
+  targets: lines.map(([material, grams]) => ({ material, grams })), pours: lines.map(([material, grams]) => ({ material, grams, at })),
+  feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null }, ...rest,
+}) // prettier-ignore
+
+/** What stands in jars at Tern Street: an old glaze due for a look, an egg emulsion about to spoil, a putty taken from a larger batch. */
+const batches = (minute: (daysAgo: number, hour: number) => string): readonly Batch[] => [
+  batch('glaze-1', 1, 'Harbour glaze', 'harbour-glaze', [['linseed_stand_oil', 96.5], ['gum_turpentine', 75.6], ['damar', 7.9]], minute(95, 15), { feel: { viscosity: 2, tack: 3, string: 2, spike: 1, levelling: 5 }, taken: [{ ml: 60, what: 'Glasshouse, first glaze', at: minute(15, 10) }], note: 'A touch more damar than written: the last of the bag.' }),
+  batch('egg-2', 2, 'Yolk and walnut', 'morning-oil', [['egg_yolk', 15.5], ['vinegar_5', 12.4], ['walnut', 41]], minute(3, 10), { keptCold: true, leftOut: ['preservative'], feel: { viscosity: 3, tack: 4, string: 2, spike: 4, levelling: 2 } }),
+  batch('putty-3', 3, 'Shed putty', 'shed-putty', [['walnut', 66], ['chalk_whiting', 165], ['marble_dust', 30]], minute(40, 11), { feel: { viscosity: 5, tack: 2, string: 3, spike: 4, levelling: 1 }, looks: [{ on: minute(10, 9).slice(0, 10), found: 'clear' }] }),
 ] // prettier-ignore
 
 /** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
@@ -155,6 +169,7 @@ export function ternStreet(now: string): StudioDocument {
       dryingBounds: usualBounds,
     },
     shelf: [...shelf(today)],
+    batches: [...batches(minute)],
     mediums,
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', { widthCm: 60, heightCm: 80, practice: 'glazing', deadline: dateOf(today + 108) }),

@@ -1,7 +1,7 @@
 // Serves the built program: `node scripts/serve.mjs`, or with --demo on demo data in a folder of its own.
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { execSync } from 'node:child_process'
+import { execSync, fork } from 'node:child_process'
 
 const demo = process.argv.includes('--demo')
 process.env.NODE_ENV ??= 'production'
@@ -15,6 +15,12 @@ if (!['127.0.0.1', 'localhost', '::1'].includes(process.env.HOST) && !process.en
 if (!existsSync('dist/server/entry.mjs')) {
   console.error('The program is not built yet. Run: npm run build')
   process.exit(1)
+}
+// The demo studio has a scale of its own; another is told by GRELTA_SCALE.
+if (demo && !process.env.GRELTA_SCALE) {
+  const scale = fork('scripts/scale.mjs', { stdio: 'ignore' })
+  process.on('exit', () => scale.kill())
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0))
 }
 if (demo) execSync('node --import tsx scripts/loadDemo.ts', { stdio: 'inherit' })
 await import(join(process.cwd(), 'dist/server/entry.mjs'))

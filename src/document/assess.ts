@@ -1,5 +1,4 @@
 import { analyseMedium } from '../core/medium/medium.ts'
-import type { RecipeShelf } from '../core/medium/recipe.ts'
 import type { Shelf } from '../core/materials/shelf.ts'
 import { forecastOf } from '../core/cure/forecast.ts'
 import type { Evidence, Forecast } from '../core/cure/forecast.ts'
@@ -20,7 +19,7 @@ import { practiceOf } from '../core/soundness/practice.ts'
 import { cureLayerOf, cureLayersOf, layStack } from '../core/soundness/stack.ts'
 import type { Stack, StackLayer } from '../core/soundness/stack.ts'
 import { groundOf, suctionUmOf, supportOf } from '../core/soundness/support.ts'
-import type { MediumDocument } from './recipe.ts'
+import type { UsableMedium } from './batchMedium.ts'
 import type { ShelfItem } from './shelf.ts'
 import { shelfAsUsed } from './studioShelf.ts'
 import type { Feel, LayerDocument, PaintingDocument, Settings, TouchTest } from './studio.ts'
@@ -30,7 +29,7 @@ export interface Picture {
   readonly painting: PaintingDocument
   readonly layers: readonly LayerDocument[]
   readonly touchTests: readonly TouchTest[]
-  readonly mediums: readonly MediumDocument[]
+  readonly mediums: readonly UsableMedium[]
   readonly shelf: readonly ShelfItem[]
   readonly settings: Settings
   /** Now, as a day of the core's calendar. */
@@ -79,20 +78,15 @@ const evidenceOf: Readonly<Record<Feel, readonly Omit<Evidence, 'day'>[]>> = {
 /** What was or will be on the brush for a layer; a painted one keeps the medium it was painted with. */
 export function mixtureOf(
   layer: LayerDocument,
-  mediums: readonly MediumDocument[],
+  mediums: readonly UsableMedium[],
   shelf: Shelf,
 ): { readonly mixture: Omit<Mixture, 'suctionUm'> } | { readonly problem: string } {
-  const media: RecipeShelf = (id) => mediums.find((medium) => medium.id === id)
+  const media = (id: string): UsableMedium | undefined => mediums.find((medium) => medium.id === id)
   let medium: Mixture['medium']
   if (layer.medium && layer.medium.parts > 0) {
     const named = layer.usedMedium ?? media(layer.medium.mediumId)
     if (!named) return { problem: `The medium of ${layer.name} is gone. Choose another.` }
-    const made = analyseMedium(
-      named.recipe,
-      layer.usedMedium ? shelfAsUsed(shelf, layer.usedMedium.materials) : shelf,
-      media,
-      layer.usedMedium ? [] : [layer.medium.mediumId],
-    )
+    const made = analyseMedium(named.recipe, shelfAsUsed(shelf, named.materials ?? []), media, layer.usedMedium ? [] : [layer.medium.mediumId])
     if (!made.ok) return { problem: `${named.name}: ${made.problems[0]!.message}` }
     medium = { ingredients: made.medium.ingredients, parts: layer.medium.parts }
   }

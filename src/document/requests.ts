@@ -20,3 +20,4 @@ export const orderRequest = z.object({ layerIds: z.array(idSchema).min(1).max(10
 export const paintedRequest = z.object({ paintedAt: minuteSchema.optional() })
 export const touchRequest = z.object({ feel: z.enum(feels), at: minuteSchema.optional(), note: noteSchema.default('') })
 export const undoRequest = z.object({ event: z.number().int().min(1) })
+export const scaleRequest = z.object({ command: z.enum(['tare', 'zero', 'pour', 'spill']), grams: z.number().positive().max(20000).optional() })

@@ -34,6 +34,8 @@ export const shelfItemSchema = z
       .default(null),
     rate: z.number().min(0).max(50).nullable(),
     price: z.object({ coins: z.number().positive('A price must be above zero.').max(1e7), for: amountSchema }).nullable(),
+    /** How much is left, g; null: not kept count of. */
+    stockG: z.number().min(0, 'There cannot be less than none.').max(1e6).nullable().default(null),
     dropper: z.array(dropCountSchema).max(50),
     openedOn: dateSchema.nullable(),
     note: noteSchema.default(''),

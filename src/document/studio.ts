@@ -4,6 +4,7 @@ import { policyIds } from '../core/materials/policy.ts'
 import { grounds, supports } from '../core/soundness/support.ts'
 import { practices } from '../core/soundness/practice.ts'
 import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
+import { batchSchema } from './batch.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { mediumSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 
@@ -86,6 +87,7 @@ export const studioDocumentSchema = z.object({
   version: z.literal(1),
   settings: settingsSchema,
   shelf: z.array(shelfItemSchema).max(5000).default([]),
+  batches: z.array(batchSchema).max(5000).default([]),
   mediums: z.array(mediumSchema).max(2000),
   paintings: z.array(paintingSchema).max(2000),
   layers: z.array(layerSchema).max(20000),

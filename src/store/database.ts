@@ -15,6 +15,7 @@ interface StoredRow {
 export interface Tables {
   setting: StoredRow
   shelf_item: StoredRow
+  batch: StoredRow
   medium: StoredRow
   painting: StoredRow
   layer: StoredRow & { parent_id: string }

@@ -1,5 +1,7 @@
 import type { ZodType } from 'zod'
 import { mediumSchema } from '../document/recipe.ts'
+import { batchSchema } from '../document/batch.ts'
+import type { Batch } from '../document/batch.ts'
 import { shelfItemSchema } from '../document/shelf.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -11,6 +13,7 @@ import type { Database, Trx } from './database.ts'
 export interface Bodies {
   setting: Settings & { id: string }
   shelf_item: ShelfItem
+  batch: Batch
   medium: MediumDocument
   painting: PaintingDocument
   layer: LayerDocument
@@ -21,6 +24,7 @@ export type Kind = keyof Bodies
 const schemas: { readonly [K in Kind]: ZodType<Omit<Bodies[K], 'id'>> } = {
   setting: settingsSchema,
   shelf_item: shelfItemSchema,
+  batch: batchSchema,
   medium: mediumSchema,
   painting: paintingSchema,
   layer: layerSchema,

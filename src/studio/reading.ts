@@ -3,6 +3,9 @@ import { assess, solve } from '../document/assess.ts'
 import type { Assessment, Picture, SolvedArea } from '../document/assess.ts'
 import { defaultSettings } from '../document/studio.ts'
 import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
+import type { Batch } from '../document/batch.ts'
+import { mediumOfBatch } from '../document/batchMedium.ts'
+import type { UsableMedium } from '../document/batchMedium.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import { studioShelf } from '../document/studioShelf.ts'
 import type { ShelfItem } from '../document/shelf.ts'
@@ -16,7 +19,7 @@ export interface LoadedPicture extends Picture {
   readonly painting: Revised<PaintingDocument>
   readonly layers: readonly Revised<LayerDocument>[]
   readonly touchTests: readonly Revised<TouchTest>[]
-  readonly mediums: readonly Revised<MediumDocument>[]
+  readonly mediums: readonly UsableMedium[]
   readonly shelf: readonly Revised<ShelfItem>[]
   readonly settings: Revised<Settings>
 }
@@ -53,8 +56,18 @@ async function withParts(db: Database, painting: Revised<PaintingDocument>, now:
     'touch_test',
     layers.map(({ id }) => id),
   )
-  return { painting, layers, touchTests, ...bench, today: dayOf(now)! }
+  const { batches, mediums, ...rest } = bench
+  return {
+    painting,
+    layers,
+    touchTests,
+    ...rest,
+    mediums: [...mediums, ...batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)],
+    today: dayOf(now)!,
+  }
 }
+
+export const batchOf = (db: Database, id: string): Promise<Revised<Batch> | null> => find(db, 'batch', id)
 
 const solvedBefore = new Map<string, readonly SolvedArea[]>()
 const mostRemembered = 200
@@ -81,12 +94,16 @@ export function judgedWithSolve(picture: Picture): { readonly assessment: Assess
 }
 
 /** All mediums by name, the painter's own shelf, and the settings they are read with. */
-export type LoadedBench = Pick<LoadedPicture, 'mediums' | 'shelf' | 'settings'>
+export interface LoadedBench extends Pick<LoadedPicture, 'shelf' | 'settings'> {
+  readonly mediums: readonly Revised<MediumDocument>[]
+  readonly batches: readonly Revised<Batch>[]
+}
 
 export async function loadMediums(db: Database): Promise<LoadedBench> {
   const mediums = [...(await list(db, 'medium'))].sort((a, b) => a.name.localeCompare(b.name))
   const shelf = [...(await list(db, 'shelf_item'))].sort((a, b) => a.name.localeCompare(b.name))
-  return { mediums, shelf, settings: await settingsOf(db) }
+  const batches = [...(await list(db, 'batch'))].sort((a, b) => b.number - a.number)
+  return { mediums, shelf, batches, settings: await settingsOf(db) }
 }
 
 /** One state a recipe has been in, and until when it was being written. */

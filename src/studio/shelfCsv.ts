@@ -12,7 +12,7 @@ import type { Issue } from './compute.ts'
 const staying = classNames.filter((name) => !leavingClasses.includes(name))
 export const shelfColumns = [
   'id', 'name', 'lot_of', 'family', 'density_g_per_ml', 'stays_low_percent', 'stays_high_percent', ...staying.map((name) => `stays_${name}`),
-  'iodine_low', 'iodine_high', 'drying_speed', 'price', 'price_for', 'drops_counted', 'drops_weighed_g', 'opened', 'note',
+  'iodine_low', 'iodine_high', 'drying_speed', 'price', 'price_for', 'drops_counted', 'drops_weighed_g', 'stock_g', 'opened', 'note',
 ] as const // prettier-ignore
 
 const guarded = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)
@@ -36,6 +36,7 @@ export function shelfToCsv(items: readonly ShelfItem[]): string {
     item.price ? `${item.price.for.amount} ${unitName(item.price.for.unit, item.price.for.amount)}` : '',
     item.dropper.map(({ drops }) => drops).join(' '),
     item.dropper.map(({ grams }) => grams).join(' '),
+    text(item.stockG),
     text(item.openedOn),
     item.note,
   ])
@@ -73,7 +74,7 @@ export function shelfFromCsv(csv: string): readonly ShelfItem[] {
 
 /** The column a part of an item is written in. */
 const columnOf: Record<string, string> = {
-  base: 'lot_of', densityGPerMl: 'density_g_per_ml', nonVolatile: 'stays_low_percent', rate: 'drying_speed', iodine: 'iodine_low', price: 'price', dropper: 'drops_weighed_g', openedOn: 'opened', stays: 'stays_oil',
+  base: 'lot_of', densityGPerMl: 'density_g_per_ml', nonVolatile: 'stays_low_percent', rate: 'drying_speed', iodine: 'iodine_low', price: 'price', dropper: 'drops_weighed_g', openedOn: 'opened', stockG: 'stock_g', stays: 'stays_oil',
 } // prettier-ignore
 
 function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly issues: readonly Issue[] } {
@@ -112,6 +113,7 @@ function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly i
     rate: number('drying_speed'),
     price: coins !== null && bought?.ok ? { coins, for: bought.value } : null,
     dropper: counted.length === weighed.length ? counted.map((drops, at) => ({ drops, grams: weighed[at]! })) : [],
+    stockG: number('stock_g'),
     openedOn: cell('opened') || null,
     note: cell('note'),
   } // prettier-ignore

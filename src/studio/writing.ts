@@ -1,5 +1,7 @@
 import { libraryShelf } from '../core/materials/shelf.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
+import type { Batch } from '../document/batch.ts'
+import { mediumOfBatch } from '../document/batchMedium.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { studioShelf } from '../document/studioShelf.ts'
@@ -121,7 +123,8 @@ export async function logPainted(db: Database, at: string, layerId: string, pain
   const { revision, ...layer } = found
   await checkDates(db, at, { ...layer, paintedAt, plannedOn: null })
   const medium = layer.medium && (await find(db, 'medium', layer.medium.mediumId))
-  const usedMedium = medium ? usedOf(medium, await list(db, 'medium'), await list(db, 'shelf_item')) : null
+  const batch = layer.medium && !medium ? await find(db, 'batch', layer.medium.mediumId) : null
+  const usedMedium = batch ? usedBatch(batch) : medium ? usedOf(medium, await list(db, 'medium'), await list(db, 'shelf_item')) : null
   return commit(db, at, layer.paintingId, `Painted ${layer.name}`, [
     { kind: 'layer', id: layerId, body: { ...layer, paintedAt, plannedOn: null, usedMedium }, seen: revision },
   ])
@@ -163,6 +166,12 @@ function usedOf(medium: MediumDocument, mediums: readonly MediumDocument[], item
   return { name: medium.name, recipe, materials }
 }
 
+/** What was really poured, whatever the recipe said. */
+function usedBatch(batch: Batch): NonNullable<LayerDocument['usedMedium']> {
+  const { name, recipe, materials } = mediumOfBatch(batch)
+  return { name, recipe, materials: [...(materials ?? [])] }
+}
+
 const overlaps = (a: LayerDocument, b: LayerDocument): boolean => a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
 
 export async function logTouch(db: Database, at: string, test: Omit<TouchTest, 'id'>): Promise<Written> {
@@ -182,6 +191,7 @@ export async function loadDocument(db: Database, at: string, document: StudioDoc
   await commit(db, at, null, 'Loaded a studio document', [
     { kind: 'setting', id: settingsId, body: { ...document.settings, id: settingsId } },
     ...document.shelf.map((body): Wish => ({ kind: 'shelf_item', id: body.id, body })),
+    ...document.batches.map((body): Wish => ({ kind: 'batch', id: body.id, body })),
     ...document.mediums.map((body): Wish => ({ kind: 'medium', id: body.id, body })),
     ...document.paintings.map((body): Wish => ({ kind: 'painting', id: body.id, body })),
     ...document.layers.map((body): Wish => ({ kind: 'layer', id: body.id, body })),

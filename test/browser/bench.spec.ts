@@ -31,7 +31,7 @@ test('a recipe with spoons and drops is read three ways, with filler and without
 test('the largest safe dose is told in parts, of the mix, on the paint and in drops, and typing one basis sets the others', async ({ page, demo }) => {
   await open(page, `${demo.url}/mediums/harbour-glaze`)
   await expect(page.getByText(/At most 1 part to 3 of paint: 25.% of the mix, 33.% on the paint, by volume, or about \d+ drops/)).toBeVisible()
-  await page.getByLabel('on the paint, by volume').fill('25')
+  await page.getByLabel('on the paint, by volume', { exact: true }).fill('25')
   await expect(page.getByLabel('of the mix, by volume', { exact: true })).toHaveValue('20')
   await expect(page.getByLabel('Your dose, medium : paint')).toHaveValue('1:4')
   await page.getByLabel('Your dose, medium : paint').fill('0:0')

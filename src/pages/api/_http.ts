@@ -10,6 +10,11 @@ const mostBytesRead = 50_000_000
 const headers = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' }
 export const json = (value: unknown, status = 200): Response => new Response(JSON.stringify(value), { status, headers })
 
+export const pdf = (content: Uint8Array, name: string): Response =>
+  new Response(Buffer.from(content), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}"`, 'cache-control': 'no-store' },
+  })
+
 interface Problem {
   readonly path: string
   readonly message: string
@@ -30,16 +35,22 @@ const invalid = (issues: readonly { path: readonly PropertyKey[]; message: strin
 
 class TooLarge extends Error {}
 
-async function bodyOf(request: Request): Promise<unknown> {
+/** The whole body; null when it is over `most` bytes. It is read to its end, within reason, so that the answer arrives. */
+export async function readUpTo(request: Request, most: number): Promise<Buffer | null> {
   const parts: Uint8Array[] = []
   let size = 0
   for await (const part of request.body ?? []) {
     size += part.byteLength
     if (size > mostBytesRead) break
-    if (size <= mostBytes) parts.push(part)
+    if (size <= most) parts.push(part)
   }
-  if (size > mostBytes) throw new TooLarge()
-  return JSON.parse(new TextDecoder().decode(Buffer.concat(parts)))
+  return size > most ? null : Buffer.concat(parts)
+}
+
+async function bodyOf(request: Request): Promise<unknown> {
+  const body = await readUpTo(request, mostBytes)
+  if (!body) throw new TooLarge()
+  return JSON.parse(new TextDecoder().decode(body))
 }
 
 /** Reads a body of this shape, answers with what `make` makes of it, and turns every refusal into words. */

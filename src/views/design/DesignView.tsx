@@ -101,7 +101,7 @@ export function DesignView({ mediums, shelf: items, settings, near }: DesignProp
           <WishForm asked={asked} ask={ask} settings={settings} mediums={mediums} />
           <ShelfChoice usable={usable} without={asked.without} onWithout={(without) => ask({ without })} />
         </form>
-        <section aria-label="The recipe" aria-live="polite" className={`transition-opacity ${of === task ? '' : 'opacity-60'}`}>
+        <section aria-label="The recipe" aria-live="polite">
           {of !== task && <p className="text-soft" role="status">Working it out</p>}
           {design && (design.ok ? <Found recipe={design.recipe} moved={design.moved} asked={asked} items={items} near={nearMedium ?? null} /> : <Clash message={design.message} />)}
         </section>

@@ -51,6 +51,7 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
     <>
       <TypedField label="Name of the medium" shown={medium.name} read={(text): Reading<string> => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the medium a name.' })} onValue={(name) => saved.edit({ name })} className="max-w-[40rem] [&_input]:border-transparent [&_input]:font-read [&_input]:text-[2.2rem] [&_input]:leading-tight" />
       <SaveLine saved={saved} what={medium.name}>
+        <a className="button min-h-11" href={`/mediums/${medium.id}/make`}>Make it</a>
         <a className="link" href={`/mediums/compare?a=${medium.id}`}>Beside another</a>
         <a className="link" href={`/mediums/design?near=${medium.id}`}>Design from it</a>
         <button

@@ -23,7 +23,7 @@ interface SheetProps {
   readonly onRemove: (item: Revised<ShelfItem>) => void
 }
 
-const blank = { densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], openedOn: null, note: '' }
+const blank = { densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, stockG: null, dropper: [], openedOn: null, note: '' }
 
 /** One material: what it does, what the book says and how sure that is, and what the painter knows better. */
 export function MaterialSheet({ material, item, lots, settings, onAdd, onSelect, onItem, onRemove }: SheetProps) {

@@ -60,6 +60,9 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
           {(id) => <TypedField id={id} shown={body.price ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}` : ''} read={readPrice} onValue={(price) => edit({ price })} />}
         </Labelled>
         {body.family === 'oil' && <Iodine body={body} onIodine={(iodine) => edit({ iodine })} />}
+        <Labelled label="There is, g" hint="Kept count of as batches are poured; empty: not.">
+          {(id) => <TypedField id={id} shown={body.stockG === null ? '' : String(Number(body.stockG.toPrecision(6)))} read={optional(0, 1e6, false)} onValue={(stockG) => edit({ stockG })} inputMode="decimal" />}
+        </Labelled>
         <Labelled label="Opened">{(id) => <input id={id} type="date" className="field" value={body.openedOn ?? ''} onChange={({ target }) => edit({ openedOn: target.value || null })} />}</Labelled>
         <Labelled label="Note">{(id) => <TypedField id={id} shown={body.note} read={(text): Reading<string> => (text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text })} onValue={(note) => edit({ note })} />}</Labelled>
         {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}

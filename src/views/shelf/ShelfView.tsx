@@ -105,7 +105,7 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
 
 const newMaterial = (): ShelfItem => ({
   id: crypto.randomUUID(), name: 'New material', base: null, family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.5, high: 0.8 }, stays: { alkyd: 1 },
-  rate: null, iodine: null, price: null, dropper: [], openedOn: null, note: '',
+  rate: null, iodine: null, price: null, stockG: null, dropper: [], openedOn: null, note: '',
 }) // prettier-ignore
 
 function ShelfRow({ one: { material, deeds }, policies, selected, own, onSelect }: { readonly one: Indexed; readonly policies: readonly PolicyId[]; readonly selected: boolean; readonly own: boolean; readonly onSelect: () => void }) {

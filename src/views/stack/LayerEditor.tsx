@@ -9,7 +9,7 @@ import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import type { AssessedLayer } from '../../document/assess.ts'
 import type { LayerDocument, Settings } from '../../document/studio.ts'
-import type { MediumDocument } from '../../document/recipe.ts'
+import type { UsableMedium } from '../../document/batchMedium.ts'
 import { Choice, Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
@@ -20,7 +20,7 @@ import { Why } from '../../ui/Why.tsx'
 interface EditorProps {
   readonly layer: LayerDocument
   readonly assessed: AssessedLayer
-  readonly mediums: readonly MediumDocument[]
+  readonly mediums: readonly UsableMedium[]
   readonly settings: Settings
   readonly canRise: boolean
   readonly canSink: boolean
@@ -86,7 +86,10 @@ export function LayerEditor({ layer, assessed, mediums, canRise, canSink, onChan
                 id={id}
                 value={layer.medium?.mediumId ?? ''}
                 onValue={(mediumId) => onChange({ medium: mediumId ? { mediumId, parts: layer.medium?.parts ?? 0.25 } : null })}
-                options={[{ id: '', name: 'none' }, ...mediums.map(({ id: mediumId, name }) => ({ id: mediumId, name }))]}
+                options={[
+                  { id: '', name: 'none' },
+                  ...mediums.map(({ id: mediumId, name, batch }) => ({ id: mediumId, name, group: batch ? 'Batches, as poured' : 'Recipes' })),
+                ]}
               />
             )}
           </Labelled>

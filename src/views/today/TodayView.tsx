@@ -2,7 +2,8 @@ import { useState } from 'react'
 import type { Feel } from '../../document/studio.ts'
 import type { Readiness, TodayEntry, TouchSpot } from '../../studio/today.ts'
 import { send } from '../../ui/client.ts'
-import { chanceText, datesText, dayText } from '../../ui/format.ts'
+import type { BatchEntry } from '../../studio/batchList.ts'
+import { chanceText, datesText, dateText, dayText, mlText } from '../../ui/format.ts'
 import { goAndSay, useDone } from '../../ui/done.ts'
 import { say, Toasts } from '../../ui/Toasts.tsx'
 import { feelNames, TouchButtons } from '../../ui/TouchButtons.tsx'
@@ -15,9 +16,17 @@ const groups: readonly (readonly [Readiness, title: string, none: string])[] = [
 ]
 
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
-export function TodayView({ entries, today }: { readonly entries: readonly TodayEntry[]; readonly today: number }) {
+export function TodayView({
+  entries,
+  batches,
+  today,
+}: {
+  readonly entries: readonly TodayEntry[]
+  readonly batches: readonly BatchEntry[]
+  readonly today: number
+}) {
   useDone()
-  if (entries.length === 0)
+  if (entries.length === 0 && batches.length === 0)
     return (
       <p className="font-read text-2xl">
         No painting has a layer yet. <a className="link" href="/paintings">Begin one</a>, and this page says each morning what can be done.
@@ -39,6 +48,30 @@ export function TodayView({ entries, today }: { readonly entries: readonly Today
           </section>
         )
       })}
+      {batches.length > 0 && (
+        <section aria-label="Batches to look at" className="mb-8">
+          <h2 className="border-b border-ink pb-1.5 text-[1.45rem]">Batches to look at</h2>
+          <ul>
+            {batches.map(({ id, title, state, useBy, because, leftMl, lookFrom }) => (
+              <li key={id} className="border-b border-rule">
+                <a href={`/batches/${id}#record`} className="grid min-h-11 gap-x-6 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
+                  <span className="font-read text-[1.3rem] leading-tight">{title}</span>
+                  <span>
+                    {state !== 'fresh' && (
+                      <>
+                        <VerdictMark verdict={state === 'past' ? 'unsound' : 'watch'} size={12} /> {state === 'past' ? 'Past its use-by' : 'Use it soon'},{' '}
+                        {dateText(useBy!)}: {because}.{' '}
+                      </>
+                    )}
+                    {lookFrom && <>Look for skin and thickening. </>}
+                    <span className="text-soft">{mlText(leftMl)} left</span>
+                  </span>
+                </a>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <p className="text-[0.85rem] text-soft">
         Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat themselves: flat outdoors, or under water in a lidded metal
         can. The safety data sheet and local rules come first.

@@ -1,0 +1,88 @@
+import { normalised, sumOf } from '../materials/material.ts'
+import type { Shares } from '../materials/material.ts'
+import { massByClass } from '../medium/medium.ts'
+import type { Ingredient } from '../medium/medium.ts'
+
+/** How much of one thing is wanted in the batch. */
+export interface Target {
+  readonly material: string
+  readonly grams: number
+}
+
+/** What went in, in the order it did; a spill is poured and gone again. */
+export interface Pour {
+  readonly material: string
+  readonly grams: number
+}
+
+export interface Weighing extends Target {
+  readonly poured: number
+  /** Still to pour; below 0: too much is in. */
+  readonly left: number
+}
+
+export function pouredG(pours: readonly Pour[], material: string): number {
+  let sum = 0
+  for (const pour of pours) if (pour.material === material) sum += pour.grams
+  return sum
+}
+
+export const weighingsOf = (targets: readonly Target[], pours: readonly Pour[]): readonly Weighing[] =>
+  targets.map((target) => {
+    const poured = pouredG(pours, target.material)
+    return { ...target, poured, left: target.grams - poured }
+  })
+
+/** How a poured amount stands to its target, within what a hand can pour. */
+export type Standing = 'to pour' | 'right' | 'over'
+/** A pour within this share of its target, or this much, is right. */
+const withinShare = 0.01
+const withinG = 0.05
+
+export function standingOf({ grams, left }: Weighing): Standing {
+  const slack = Math.max(withinG, grams * withinShare)
+  return Math.abs(left) <= slack ? 'right' : left > 0 ? 'to pour' : 'over'
+}
+
+export interface Repair {
+  /** New amounts in the same proportions; the overpoured line is right as it is. */
+  readonly targets: readonly Target[]
+  readonly totalG: number
+  /** What has become too much. */
+  readonly over: string
+}
+
+/**
+ * The same proportions around what was poured too much: with target shares p and poured a, the new total is the largest
+ * a/p (science.md, Overpour). Null when nothing is over.
+ */
+export function repairOf(targets: readonly Target[], pours: readonly Pour[]): Repair | null {
+  const total = targets.reduce((sum, { grams }) => sum + grams, 0)
+  let totalG = total
+  let over: string | null = null
+  for (const weighing of weighingsOf(targets, pours)) {
+    const wanted = weighing.grams > 0 ? (weighing.poured / weighing.grams) * total : 0
+    if (standingOf(weighing) === 'over' && wanted > totalG) [totalG, over] = [wanted, weighing.material]
+  }
+  if (over === null) return null
+  return { totalG, over, targets: targets.map(({ material, grams }) => ({ material, grams: (grams / total) * totalG })) }
+}
+
+export interface Running {
+  readonly massG: number
+  readonly volumeMl: number
+  readonly ofAll: Shares
+  /** Filler and pigment left out of the count. */
+  readonly ofOrganics: Shares
+}
+
+/** What is in the jar so far, by mass. */
+export function runningOf(ingredients: readonly Ingredient[]): Running {
+  const mass = massByClass(ingredients)
+  return {
+    massG: sumOf(mass),
+    volumeMl: ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0),
+    ofAll: normalised(mass),
+    ofOrganics: normalised({ ...mass, extender: 0, pigment: 0 }),
+  }
+}

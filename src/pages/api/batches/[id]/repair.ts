@@ -1,0 +1,7 @@
+import type { APIRoute } from 'astro'
+import { emptyRequest } from '../../../../document/batch.ts'
+import { repairBatch } from '../../../../studio/batches.ts'
+import { nowMinute, studio } from '../../../../studio/studio.ts'
+import { answer } from '../../_http.ts'
+
+export const POST: APIRoute = ({ request, params }) => answer(request, emptyRequest, async () => repairBatch(await studio(), nowMinute(), params['id']!))
