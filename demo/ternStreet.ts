@@ -18,7 +18,7 @@ const shelf = (today: number): readonly ShelfItem[] => [
   lot('market-gel', 'Gel from the harbour market', null, { family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.55, high: 0.75 }, stays: { alkyd: 1 }, rate: 4, note: 'No sheet came with it; the stallholder says half to three quarters stays.' }),
 ] // prettier-ignore
 
-const batch = (id: string, number: number, name: string, mediumId: string, lines: readonly (readonly [material: string, grams: number])[], at: string, rest: Partial<Batch>): Batch => ({
+const batch = (id: string, number: number, name: string, mediumId: string | null, lines: readonly (readonly [material: string, grams: number])[], at: string, rest: Partial<Batch>): Batch => ({
   id, name, number, mediumId, parentId: null, drops: [], jarMl: null, loss: 0.05, keptCold: false, doneSteps: [], leftOut: [], madeOn: at, taken: [], looks: [], photo: null, materials: [], note: '',
   targets: lines.map(([material, grams]) => ({ material, grams })), pours: lines.map(([material, grams]) => ({ material, grams, at })),
   feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null }, ...rest,
@@ -27,7 +27,7 @@ const batch = (id: string, number: number, name: string, mediumId: string, lines
 /** What stands in jars at Tern Street: an old glaze due for a look, an egg emulsion about to spoil, a putty taken from a larger batch. */
 const batches = (minute: (daysAgo: number, hour: number) => string): readonly Batch[] => [
   batch('glaze-1', 1, 'Harbour glaze', 'harbour-glaze', [['linseed_stand_oil', 96.5], ['gum_turpentine', 75.6], ['damar', 7.9]], minute(95, 15), { feel: { viscosity: 2, tack: 3, string: 2, spike: 1, levelling: 5 }, taken: [{ ml: 60, what: 'Glasshouse, first glaze', at: minute(15, 10) }], note: 'A touch more damar than written: the last of the bag.' }),
-  batch('egg-2', 2, 'Yolk and walnut', 'morning-oil', [['egg_yolk', 15.5], ['vinegar_5', 12.4], ['walnut', 41]], minute(3, 10), { keptCold: true, leftOut: ['preservative'], feel: { viscosity: 3, tack: 4, string: 2, spike: 4, levelling: 2 } }),
+  batch('egg-2', 2, 'Yolk and walnut', null, [['egg_yolk', 15.5], ['vinegar_5', 12.4], ['walnut', 41]], minute(3, 10), { keptCold: true, leftOut: ['preservative'], feel: { viscosity: 3, tack: 4, string: 2, spike: 4, levelling: 2 } }),
   batch('putty-3', 3, 'Shed putty', 'shed-putty', [['walnut', 66], ['chalk_whiting', 165], ['marble_dust', 30]], minute(40, 11), { feel: { viscosity: 5, tack: 2, string: 3, spike: 4, levelling: 1 }, looks: [{ on: minute(10, 9).slice(0, 10), found: 'clear' }] }),
 ] // prettier-ignore
 

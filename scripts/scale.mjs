@@ -54,4 +54,12 @@ createServer((socket) => {
   const gone = () => readings.delete(socket)
   socket.on('close', gone)
   socket.on('error', gone)
-}).listen(port, '127.0.0.1', () => console.log(`The simulated scale is at 127.0.0.1:${port}`))
+})
+  .on('error', ({ message }) => {
+    console.error(`The simulated scale could not start: ${message}`)
+    process.exit(1)
+  })
+  .listen(port, '127.0.0.1', () => console.log(`The simulated scale is at 127.0.0.1:${port}`))
+
+// Started by the demo, it ends with it.
+process.on('disconnect', () => process.exit(0))

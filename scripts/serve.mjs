@@ -18,7 +18,9 @@ if (!existsSync('dist/server/entry.mjs')) {
 }
 // The demo studio has a scale of its own; another is told by GRELTA_SCALE.
 if (demo && !process.env.GRELTA_SCALE) {
-  const scale = fork('scripts/scale.mjs', { stdio: 'ignore' })
+  const port = process.env.GRELTA_SCALE_PORT ?? '4872'
+  process.env.GRELTA_SCALE = `127.0.0.1:${port}`
+  const scale = fork('scripts/scale.mjs', { stdio: 'ignore', env: { ...process.env, GRELTA_SCALE_PORT: port } })
   process.on('exit', () => scale.kill())
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0))
 }

@@ -22,15 +22,31 @@ const freePort = (): Promise<number> =>
     })
   })
 
-export async function startServer({ folder = mkdtempSync(join(tmpdir(), 'grelta-test-')), demo = false, port = 0 } = {}): Promise<Server> {
+export async function startServer({ folder = mkdtempSync(join(tmpdir(), 'grelta-test-')), demo = false, port = 0, scale = '' } = {}): Promise<Server> {
   const own = port || (await freePort())
+  const scalePort = await freePort()
   const child = spawn('node', ['scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
-    env: { ...process.env, GRELTA_DATA: folder, HOST: '127.0.0.1', PORT: String(own) },
+    env: {
+      ...process.env,
+      GRELTA_DATA: folder,
+      HOST: '127.0.0.1',
+      PORT: String(own),
+      GRELTA_SCALE_PORT: String(scalePort),
+      ...(scale && { GRELTA_SCALE: scale }),
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
   await opened(child)
   const url = `http://127.0.0.1:${own}`
   return { url, folder, kill: () => ended(child) }
+}
+
+/** A simulated scale of its own, so that a server may be killed beside it. */
+export async function startScale(): Promise<{ readonly address: string; readonly kill: () => Promise<void> }> {
+  const port = await freePort()
+  const child = spawn('node', ['scripts/scale.mjs'], { env: { ...process.env, GRELTA_SCALE_PORT: String(port) }, stdio: ['ignore', 'pipe', 'pipe'] })
+  await new Promise((resolve) => child.stdout.once('data', resolve))
+  return { address: `127.0.0.1:${port}`, kill: () => ended(child) }
 }
 
 const opened = (child: ChildProcess): Promise<void> =>

@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { after, before, describe, it } from 'mocha'
+import sharp from 'sharp'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
 import { expectClose, vectors } from '../vectors.ts'
@@ -157,6 +158,140 @@ describe('over HTTP', () => {
       expect(body.error!.issues.map(({ path }) => path)).to.deep.equal(['2.lot_of', '3.density_g_per_ml', '4.stays_oil'])
       expect(body.error!.issues[1]!.message).to.include('Line 3, column "density_g_per_ml": "heavy" is not a number')
       expect(await (await fetch(`${server.url}/api/shelf.csv`)).text()).to.not.include('lot-c')
+    })
+  })
+
+  describe('batches', () => {
+    const medium = { id: 'resin-oil', name: 'Resin oil', recipe: { lines: [{ material: 'linseed_cold_pressed', amount: 90, unit: 'g' }, { material: 'damar', amount: 10, unit: 'g' }] }, note: '' } // prettier-ignore
+    const damar = { id: 'damar', name: 'Damar resin', base: 'damar', family: 'resin', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, stockG: 30, dropper: [], openedOn: null, note: '' } // prettier-ignore
+    let id: string
+    const stock = async (): Promise<string> => {
+      const text = await (await fetch(`${server.url}/api/shelf.csv`)).text()
+      return /^damar,.*$/m.exec(text)![0]
+    }
+    const batch = async (of = id) =>
+      (await ask('GET', `/api/batches/${of}`)).body as unknown as {
+        pours: { material: string; grams: number }[]
+        targets: { grams: number }[]
+        madeOn: string | null
+        revision: number
+      }
+    it('a batch begins scaled; a jar too small for it is refused', async () => {
+      await ask('PUT', '/api/mediums', { medium, seen: null })
+      await ask('PUT', '/api/shelf', { item: damar, seen: null })
+      expect((await ask('POST', '/api/batches', { mediumId: 'resin-oil', by: { kind: 'mass', g: 240 }, jarMl: 100 })).body.error!.message).to.include(
+        'the jar holds 100 ml',
+      )
+      const begun = await ask('POST', '/api/batches', { mediumId: 'resin-oil', by: { kind: 'mass', g: 240 }, jarMl: 400 })
+      id = begun.body['id'] as unknown as string
+      expect((await batch()).targets.map(({ grams }) => Number(grams.toFixed(6)))).to.deep.equal([216, 24])
+    })
+    it('a pour and the stock it takes are one step: both stand after a kill, both come back together', async function () {
+      this.timeout(30000)
+      const { body } = await ask('POST', `/api/batches/${id}/pour`, { material: 'damar', grams: 24 })
+      const { folder } = server
+      await server.kill()
+      server = await startServer({ folder })
+      expect((await batch()).pours.map(({ grams }) => grams)).to.deep.equal([24])
+      expect(await stock()).to.include(',6,,')
+      expect((await ask('POST', '/api/undo', { event: body['event'] })).status).to.equal(200)
+      expect((await batch()).pours).to.deep.equal([])
+      expect(await stock()).to.include(',30,,')
+      await ask('POST', `/api/batches/${id}/pour`, { material: 'damar', grams: 24 })
+      await ask('POST', `/api/batches/${id}/unpour`, {})
+      expect(await stock()).to.include(',30,,')
+    })
+    it('an overpour is put right around itself, or refused when the jar cannot hold it', async () => {
+      await ask('POST', `/api/batches/${id}/pour`, { material: 'damar', grams: 30 })
+      expect((await ask('POST', `/api/batches/${id}/repair`, {})).status).to.equal(200)
+      expect((await batch()).targets.map(({ grams }) => Number(grams.toFixed(6)))).to.deep.equal([270, 30])
+      await ask('POST', `/api/batches/${id}/pour`, { material: 'damar', grams: 30 })
+      expect((await ask('POST', `/api/batches/${id}/repair`, {})).body.error!.message).to.include('the jar holds 400 ml')
+      await ask('POST', `/api/batches/${id}/unpour`, {})
+    })
+    it('C19: of 240 g, 160 g begin a putty with 200 g of marble: its resin is the parent’s times 160/360', async () => {
+      await ask('POST', `/api/batches/${id}/pour`, { material: 'linseed_cold_pressed', grams: 270 })
+      expect((await ask('POST', `/api/batches/${id}/split`, { grams: 160, name: 'Putty' })).body.error!.message).to.include('Finish the batch')
+      expect((await ask('POST', `/api/batches/${id}/finish`, {})).status).to.equal(200)
+      const child = await ask('POST', `/api/batches/${id}/split`, { grams: 160, name: 'Putty' })
+      const childId = child.body['id'] as unknown as string
+      await ask('POST', `/api/batches/${childId}/pour`, { material: 'marble_dust', grams: 200 })
+      const pours = (await batch(childId)).pours
+      const total = pours.reduce((sum, { grams }) => sum + grams, 0)
+      expect(pours.find(({ material }) => material === 'damar')!.grams / total).to.be.closeTo(0.1 * (160 / 360), 1e-6)
+      expect((await ask('POST', `/api/batches/${id}/split`, { grams: 9000, name: 'More' })).body.error!.message).to.match(/Only [\d.]+ ml are left/)
+    })
+    it('what was poured is what a layer is painted with, whatever becomes of the recipe', async () => {
+      await ask('PUT', '/api/paintings', {
+        painting: { id: 'gate', title: 'The gate', widthCm: 30, heightCm: 30, support: 'plywood', ground: null, practice: 'oil-led', deadline: null, note: '' },
+        seen: null,
+      })
+      await ask('PUT', '/api/layers', {
+        layer: {
+          id: 'gate-1',
+          paintingId: 'gate',
+          position: 0,
+          name: 'Glaze',
+          areas: [],
+          paints: [],
+          medium: { mediumId: id, parts: 1 },
+          thinner: null,
+          wetThicknessUm: 20,
+          ridgeWetUm: null,
+          wetInWet: false,
+          plannedOn: null,
+          paintedAt: null,
+          usedMedium: null,
+          note: '',
+        },
+        seen: null,
+      })
+      await ask('PUT', '/api/mediums', { medium: { ...medium, recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' }] } }, seen: 1 })
+      expect((await ask('POST', '/api/layers/gate-1/painted', {})).status).to.equal(200)
+      const picture = (await ask('GET', '/api/paintings/gate')).body as unknown as {
+        layers: { usedMedium: { name: string; recipe: { lines: { material: string; amount: number }[] } } }[]
+      }
+      const { name, recipe } = picture.layers[0]!.usedMedium
+      expect(name).to.equal('Resin oil, batch 1')
+      expect(recipe.lines.map(({ material, amount }) => [material, amount])).to.deep.equal([['damar', 30], ['linseed_cold_pressed', 270]]) // prettier-ignore
+    })
+    it('C20: the label is a PDF in two sizes; a third size and an empty batch are refused', async () => {
+      for (const size of ['small', 'large']) {
+        const label = await fetch(`${server.url}/api/batches/${id}/label.pdf?size=${size}`)
+        expect([label.status, (await label.text()).slice(0, 5)]).to.deep.equal([200, '%PDF-'])
+      }
+      expect((await ask('GET', `/api/batches/${id}/label.pdf?size=poster`)).status).to.equal(422)
+    })
+    it('a photograph is read, made smaller and stored by its content; anything else is refused', async () => {
+      const photo = await sharp({ create: { width: 2400, height: 1800, channels: 3, background: '#a55' } })
+        .png()
+        .toBuffer()
+      const put = async (body: BlobPart) =>
+        (await fetch(`${server.url}/api/batches/${id}/photo`, { method: 'PUT', body: new Blob([body]) })).json() as Promise<{
+          photo?: string
+          error?: { message: string }
+        }>
+      const { photo: hash } = await put(new Uint8Array(photo))
+      const kept = await fetch(`${server.url}/api/photos/${hash!}`)
+      expect((await sharp(Buffer.from(await kept.arrayBuffer())).metadata()).width).to.equal(1600)
+      expect((await put('no picture')).error!.message).to.include('no photograph')
+      expect((await fetch(`${server.url}/api/photos/..%2Fstudio.sqlite`)).status).to.equal(404)
+    })
+    it('C30: a grid is a batch a cell, found again by its name, with a weighing sheet', async () => {
+      await ask('PUT', '/api/mediums', {
+        medium: { ...medium, id: 'three', name: 'Three', recipe: { lines: [...medium.recipe.lines, { material: 'beeswax', amount: 5, unit: 'g' }] } },
+        seen: null,
+      })
+      const grid = await ask('POST', '/api/batches/grid', {
+        mediumId: 'three',
+        across: { material: 'beeswax', shares: [0.02, 0.04, 0.06] },
+        down: { material: 'damar', shares: [0.05, 0.1, 0.15] },
+        cellG: 10,
+      })
+      expect(grid.body['cells']).to.equal(9)
+      expect((await (await fetch(`${server.url}/api/mediums/three/sheet.pdf`)).text()).slice(0, 5)).to.equal('%PDF-')
+      const list = await (await fetch(`${server.url}/batches`)).text()
+      expect(list).to.include('Three B2, batch')
     })
   })
 

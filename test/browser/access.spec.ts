@@ -9,6 +9,10 @@ const views = [
   '/mediums/design',
   '/mediums/compare',
   '/shelf?at=market-gel',
+  '/batches',
+  '/batches/glaze-1',
+  '/batches/egg-2#method',
+  '/mediums/harbour-glaze/make',
   '/studio',
 ]
 for (const path of views)

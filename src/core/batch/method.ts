@@ -96,10 +96,18 @@ export function methodOf(materials: readonly Material[]): readonly MethodStep[] 
   return steps
 } // prettier-ignore
 
-/** Steps that should have come first, in words; empty: it is this one's turn. */
-export const missingBefore = (steps: readonly MethodStep[], id: string, done: readonly string[]): readonly MethodStep[] => {
-  const step = steps.find((one) => one.id === id)
-  return (step?.needs ?? []).flatMap((need) => (done.includes(need) ? [] : (steps.find((one) => one.id === need) ?? [])))
+/** Steps that should have come first and have not, however far back, in order; empty: it is this one's turn. */
+export function missingBefore(steps: readonly MethodStep[], id: string, done: readonly string[]): readonly MethodStep[] {
+  const wanted = new Set<string>()
+  const follow = (from: string): void => {
+    for (const need of steps.find((one) => one.id === from)?.needs ?? []) {
+      if (done.includes(need) || wanted.has(need)) continue
+      wanted.add(need)
+      follow(need)
+    }
+  }
+  follow(id)
+  return steps.filter((step) => wanted.has(step.id))
 }
 
 /** Vital steps neither done nor knowingly left out; while any stands, a batch is not finished. */
