@@ -20,7 +20,7 @@ const shelf = (today: number): readonly ShelfItem[] => [
 
 const batch = (id: string, number: number, name: string, mediumId: string | null, lines: readonly (readonly [material: string, grams: number])[], at: string, rest: Partial<Batch>): Batch => ({
   id, name, number, mediumId, parentId: null, drops: [], jarMl: null, loss: 0.05, keptCold: false, doneSteps: [], leftOut: [], madeOn: at, taken: [], looks: [], photo: null, materials: [], note: '',
-  targets: lines.map(([material, grams]) => ({ material, grams })), pours: lines.map(([material, grams]) => ({ material, grams, at })),
+  targets: lines.map(([material, grams]) => ({ material, grams })), pours: lines.map(([material, grams]) => ({ material, grams, at, drawnG: 0 })),
   feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null }, ...rest,
 }) // prettier-ignore
 

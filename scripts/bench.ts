@@ -1,4 +1,7 @@
 /** Times what a painter waits for, against what we promise. Run `npm run bench` on a quiet machine; build first. */
+import { once } from 'node:events'
+import { createServer } from 'node:net'
+import type { AddressInfo, Socket } from 'node:net'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import { ternStreet } from '../demo/ternStreet.ts'
@@ -9,6 +12,7 @@ import highs from 'highs'
 import { tubeIngredients } from '../src/core/film/paint.ts'
 import { library } from '../src/core/materials/library.ts'
 import { indexed, findIn } from '../src/core/materials/search.ts'
+import { repairOf, weighingsOf } from '../src/core/batch/pouring.ts'
 import { design, nearOf } from '../src/core/medium/design/design.ts'
 import type { Wish } from '../src/core/medium/design/wish.ts'
 import { doseAt, evenDoses, largestDose, sideOf } from '../src/core/medium/dose.ts'
@@ -135,12 +139,22 @@ tell(
   'ms',
 )
 
+const twentyLines = Array.from({ length: 20 }, (_, at) => ({ material: library[at]!.id, grams: 5 + at }))
+const pours = twentyLines.map(({ material, grams }, at) => ({ material, grams: at === 7 ? grams * 1.4 : grams / 2 }))
+tell(
+  'batch of twenty lines: recomputed after an overpour',
+  median(() => [weighingsOf(twentyLines, pours), repairOf(twentyLines, pours)], 15, 500),
+  1,
+  'ms',
+)
+
 const began = performance.now()
 const server = await startServer({ demo: true })
 const withDemo = performance.now() - began
 await server.kill()
 const again = performance.now()
-const running = await startServer({ folder: server.folder })
+const scale = await ownScale()
+const running = await startServer({ folder: server.folder, scale: scale.address })
 tell('server start on the painter’s data, to its first answer', performance.now() - again, 1000, 'ms')
 console.log(`(the first start with the demo studio loaded took ${withDemo.toFixed(0)} ms)`)
 
@@ -156,7 +170,18 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 })
-for (const path of ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/mediums/design', '/shelf', '/studio']) {
+for (const path of [
+  '/',
+  '/paintings',
+  '/paintings/glasshouse',
+  '/mediums',
+  '/mediums/harbour-glaze',
+  '/mediums/design',
+  '/shelf',
+  '/batches',
+  '/batches/glaze-1',
+  '/studio',
+]) {
   const times: number[] = []
   let [before, after] = [0, 0]
   for (let run = 0; run < 8; run++) {
@@ -186,6 +211,60 @@ for (const path of ['/', '/paintings', '/paintings/glasshouse', '/mediums', '/me
   tell(`${path}: JavaScript until it answers, gzipped`, before / 1000, 200, 'kB')
   if (after > 0) console.log(`(and ${(after / 1000).toFixed(0)} kB after it answers: the chart, the worker)`)
 }
+tell('a reading of the scale: from the scale to the screen', await readingDelay(), 100, 'ms')
 await browser.close()
 await running.kill()
+scale.close()
 process.exitCode = rows.every(({ kept }) => kept) ? 0 : 1
+
+/** A scale of our own, that says what it is told when it is told. */
+async function ownScale() {
+  const sockets = new Set<Socket>()
+  const listening = createServer((socket) => {
+    sockets.add(socket)
+    socket.on('error', () => undefined)
+    socket.on('close', () => sockets.delete(socket))
+    socket.write('W 0.00 S\n')
+  }).listen(0, '127.0.0.1')
+  await once(listening, 'listening')
+  return {
+    address: `127.0.0.1:${(listening.address() as AddressInfo).port}`,
+    say: (grams: string) => sockets.forEach((socket) => socket.write(`W ${grams} S\n`)),
+    close: () => {
+      sockets.forEach((socket) => socket.destroy())
+      listening.close()
+    },
+  }
+}
+
+/** Median ms from the moment the scale says a weight to the frame in which it stands on the page. */
+async function readingDelay(): Promise<number> {
+  const begun = await fetch(`${running.url}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ mediumId: 'harbour-glaze', by: { kind: 'volume', ml: 180 } }),
+  })
+  const { id } = (await begun.json()) as { id: string }
+  const page = await browser.newPage({ viewport: { width: 820, height: 1180 } })
+  await page.goto(`${running.url}/batches/${id}#weigh`)
+  await page.waitForSelector('[data-settled]')
+  const delays: number[] = []
+  for (let run = 0; run < 15; run++) {
+    const grams = (10 + run).toFixed(2)
+    const seen = page.evaluate(
+      (wanted) =>
+        new Promise<number>((resolve) => {
+          const look = (): void =>
+            document.querySelector('[data-settled]')?.textContent?.startsWith(wanted) ? resolve(Date.now()) : void requestAnimationFrame(look)
+          look()
+        }),
+      grams,
+    )
+    await new Promise((resolve) => setTimeout(resolve, 60))
+    const said = Date.now()
+    scale.say(grams)
+    delays.push((await seen) - said)
+  }
+  await page.close()
+  return delays.sort((a, b) => a - b)[7]!
+}

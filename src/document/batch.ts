@@ -5,7 +5,13 @@ import { dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './va
 const grams = z.number('Write a number of grams.').positive('A weight must be above zero.').max(1e6, 'That is over 1,000,000 g. Check the unit.')
 const grade = z.number().int().min(1).max(5).nullable()
 
-export const pourSchema = z.object({ material: idSchema, grams, at: minuteSchema })
+export const pourSchema = z.object({
+  material: idSchema,
+  grams,
+  at: minuteSchema,
+  /** What it took from counted stock, g: so much comes back when it is taken back. */
+  drawnG: z.number().min(0).max(1e6).default(0),
+})
 export const targetSchema = z.object({ material: idSchema, grams: z.number().min(0).max(1e6) })
 
 /** How a batch felt, 1 little to 5 much. */

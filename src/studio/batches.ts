@@ -95,12 +95,9 @@ export const saveBatch = (db: Database, at: string, batch: Batch, seen: number):
     return [{ kind: 'batch', id: batch.id, body: { ...batch, pours }, seen }]
   })
 
-/** What a pour takes from the shelf, where stock is kept count of: less by so much, never below none. */
-async function drawn(trx: Trx, material: string, grams: number): Promise<readonly Wish[]> {
-  const item = await find(trx, 'shelf_item', material)
-  if (!item || item.stockG === null) return []
-  return [{ kind: 'shelf_item', id: item.id, body: { ...bare(item), stockG: Math.max(0, item.stockG - grams) } }]
-}
+/** The shelf's entry for a material with so much less (or more) in stock; nothing where stock is not kept count of. */
+const restocked = (item: (ShelfItem & { readonly revision: number }) | null, takenG: number): readonly Wish[] =>
+  item && item.stockG !== null ? [{ kind: 'shelf_item', id: item.id, body: { ...bare(item), stockG: item.stockG - takenG } }] : []
 
 export const pour = (db: Database, at: string, id: string, material: string, grams: number): Promise<Written> =>
   act(db, at, `Poured ${Number(grams.toPrecision(4))} g`, async (trx) => {
@@ -108,9 +105,10 @@ export const pour = (db: Database, at: string, id: string, material: string, gra
     if (batch.madeOn) throw new Refused('refused', 'This batch is finished. Begin another, or split this one.')
     if (!studioShelf((await list(trx, 'shelf_item')).map(bare))(material)) throw new Refused('refused', 'That material is not on the shelf. Choose one from the list.')
     const item = await find(trx, 'shelf_item', material)
+    const drawnG = Math.min(item?.stockG ?? 0, grams)
     const materials = item && !batch.materials.some((one) => one.id === material) ? [...batch.materials, bare(item)] : batch.materials
     const targets = batch.targets.some((target) => target.material === material) ? batch.targets : [...batch.targets, { material, grams: 0 }]
-    return [{ kind: 'batch', id, body: { ...bare(batch), targets, materials, pours: [...batch.pours, { material, grams, at }] } }, ...(await drawn(trx, material, grams))]
+    return [{ kind: 'batch', id, body: { ...bare(batch), targets, materials, pours: [...batch.pours, { material, grams, at, drawnG }] } }, ...restocked(item, drawnG)]
   }) // prettier-ignore
 
 /** Takes the last pour back, and puts it back on the shelf. */
@@ -120,7 +118,10 @@ export const unpour = (db: Database, at: string, id: string): Promise<Written> =
     const last = batch.pours.at(-1)
     if (!last) throw new Refused('refused', 'Nothing is poured yet.')
     if (batch.madeOn) throw new Refused('refused', 'This batch is finished; what was poured stands.')
-    return [{ kind: 'batch', id, body: { ...bare(batch), pours: batch.pours.slice(0, -1) } }, ...(await drawn(trx, last.material, -last.grams))]
+    return [
+      { kind: 'batch', id, body: { ...bare(batch), pours: batch.pours.slice(0, -1) } },
+      ...restocked(await find(trx, 'shelf_item', last.material), -last.drawnG),
+    ]
   })
 
 /** Recomputes the other lines around what was poured too much. Refused when the jar cannot hold it. */
@@ -159,7 +160,7 @@ export async function splitBatch(db: Database, at: string, id: string, grams: nu
     if (!made || !parent.madeOn) throw new Refused('refused', 'Finish the batch before splitting it.')
     const ml = grams / made.densityGPerMl
     if (ml > leftMl(parent, shelf) + 1e-6) throw new Refused('refused', `Only ${leftMl(parent, shelf).toFixed(1)} ml are left of it, about ${(leftMl(parent, shelf) * made.densityGPerMl).toFixed(1)} g. Take no more than that.`)
-    const pours = made.ingredients.map(({ material, massG }) => ({ material: material.id, grams: (massG / made.massG) * grams, at }))
+    const pours = made.ingredients.map(({ material, massG }) => ({ material: material.id, grams: (massG / made.massG) * grams, at, drawnG: 0 }))
     const child: Batch = {
       ...bare(parent), id: childId, name, number: await nextNumber(trx), parentId: parent.id, pours, targets: pours.map((one) => ({ material: one.material, grams: one.grams })),
       drops: [], jarMl: null, loss: 0, doneSteps: [], leftOut: parent.leftOut, madeOn: null, taken: [], looks: [], feel: unfelt, photo: null, note: '',

@@ -50,7 +50,7 @@ export function labelWords(batch: Batch): { readonly title: string; readonly lin
     lines: [
       ofMix > 0 ? `max 1:${Math.ceil(paintPerPart(ofMix) * 10) / 10} medium : paint (estimate)` : 'keeps no limit at any dose',
       batch.madeOn ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}` : 'not finished yet',
-      `by mass: ${made.ingredients.map(({ material, massG }) => `${((100 * massG) / made.massG).toFixed(1)} % ${material.name}`).join(', ')}`,
+      `by mass: ${made.ingredients.map(({ material, massG }) => `${((100 * massG) / made.massG).toFixed(1)}\u00a0% ${material.name}`).join(', ')}`,
       `Care: ${[...hazards, ...(nut ? ['walnut is an allergen'] : []), 'oily rags heat themselves'].join(', ')}. Safety data sheet first.`,
     ],
   }

@@ -60,7 +60,7 @@ export function Weigh({ edited, shelf, made, materials }: WeighProps) {
                   {reading.grams.toFixed(2)} g <span className="text-[1rem] text-soft">{reading.settled ? 'settled' : 'moving'}</span>
                 </p>
                 <div className="mt-3 flex flex-wrap gap-3">
-                  <button type="button" className="button button-ink min-h-16 grow px-6 text-[1.3rem]" disabled={busy || !reading.settled || reading.grams < 0.02} onClick={() => pourIn(line.material, reading.grams)}>Write it down</button>
+                  <button type="button" className="button button-ink min-h-16 grow justify-center px-6 text-[1.3rem]" disabled={busy || !reading.settled || reading.grams < 0.02} onClick={() => pourIn(line.material, reading.grams)}>Write it down</button>
                   <button type="button" className="button min-h-16 px-6 text-[1.1rem]" onClick={() => void send('POST', '/api/scale', { command: 'tare' })}>Tare</button>
                 </div>
               </>
@@ -91,7 +91,7 @@ export function Weigh({ edited, shelf, made, materials }: WeighProps) {
         </ol>
         <div className="mt-2 flex items-end gap-2">
           <Labelled label="Something else" className="min-w-0 grow">{(id) => <Choice id={id} value={other} onValue={setOther} options={ingredientChoices(materials)} />}</Labelled>
-          <button type="button" className="button min-h-11" onClick={() => { edited.edit({ targets: batch.targets.some(({ material }) => material === other) ? batch.targets : [...batch.targets, { material: other, grams: 0 }] }); setChosen(other) }}>Add it</button>
+          <button type="button" className="button min-h-11 shrink-0" onClick={() => { edited.edit({ targets: batch.targets.some(({ material }) => material === other) ? batch.targets : [...batch.targets, { material: other, grams: 0 }] }); setChosen(other) }}>Add it</button>
         </div>
         {made && <Running made={made} jarMl={batch.jarMl} />}
       </section>

@@ -5,17 +5,32 @@ export interface ScaleReading {
   readonly settled: boolean
 }
 
+/** A scale that was switched off is asked for again after so long. */
+const retryMs = 3000
+
 /** The scale's reading as it comes; null while no scale answers. */
 export function useScale(): ScaleReading | null {
   const [reading, setReading] = useState<ScaleReading | null>(null)
   useEffect(() => {
-    const source = new EventSource('/api/scale')
-    source.onmessage = ({ data }) => setReading(JSON.parse(data as string) as ScaleReading)
-    source.addEventListener('gone', () => {
-      setReading(null)
+    let source: EventSource
+    let timer: ReturnType<typeof setTimeout>
+    const follow = (): void => {
+      source = new EventSource('/api/scale')
+      source.onmessage = ({ data }) => setReading(JSON.parse(data as string) as ScaleReading)
+      // The server lost the scale, or we lost the server: either way the last reading says nothing any more.
+      const lost = (): void => {
+        source.close()
+        setReading(null)
+        timer = setTimeout(follow, retryMs)
+      }
+      source.addEventListener('gone', lost)
+      source.onerror = lost
+    }
+    follow()
+    return () => {
+      clearTimeout(timer)
       source.close()
-    })
-    return () => source.close()
+    }
   }, [])
   return reading
 }
