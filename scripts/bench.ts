@@ -251,19 +251,13 @@ async function readingDelay(): Promise<number> {
   const delays: number[] = []
   for (let run = 0; run < 15; run++) {
     const grams = (10 + run).toFixed(2)
-    const seen = page.evaluate(
-      (wanted) =>
-        new Promise<number>((resolve) => {
-          const look = (): void =>
-            document.querySelector('[data-settled]')?.textContent?.startsWith(wanted) ? resolve(Date.now()) : void requestAnimationFrame(look)
-          look()
-        }),
-      grams,
-    )
+    const seen = page.waitForFunction((wanted) => document.querySelector('[data-settled]')?.textContent?.startsWith(wanted) && Date.now(), grams, {
+      polling: 'raf',
+    })
     await new Promise((resolve) => setTimeout(resolve, 60))
     const said = Date.now()
     scale.say(grams)
-    delays.push((await seen) - said)
+    delays.push(Number(await (await seen).jsonValue()) - said)
   }
   await page.close()
   return delays.sort((a, b) => a - b)[7]!

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { feelings } from '../../document/batch.ts'
 import type { Feeling } from '../../document/batch.ts'
 import type { BatchEntry, Shortage } from '../../studio/batchList.ts'
 import { useDone } from '../../ui/done.ts'
@@ -7,7 +6,7 @@ import { Choice, Labelled } from '../../ui/fields.tsx'
 import { dateText, gramsText, mlText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
-import { feelingWords } from './Record.tsx'
+import { feelings, feelingWords } from './feelings.ts'
 
 interface ListProps {
   readonly entries: readonly BatchEntry[]

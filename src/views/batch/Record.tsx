@@ -5,8 +5,7 @@ import { tubesFrom } from '../../core/batch/scaling.ts'
 import type { Shelf } from '../../core/materials/shelf.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { feelings } from '../../document/batch.ts'
-import type { Batch, Feeling } from '../../document/batch.ts'
+import type { Batch } from '../../document/batch.ts'
 import { leftMl } from '../../document/batchMedium.ts'
 import type { Settings } from '../../document/studio.ts'
 import { send } from '../../ui/client.ts'
@@ -18,6 +17,7 @@ import { say } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Checks } from '../mediums/Checks.tsx'
 import { Truths } from '../mediums/Truths.tsx'
+import { feelings, feelingWords } from './feelings.ts'
 import type { EditedBatch } from './useBatch.ts'
 
 interface RecordProps {
@@ -29,8 +29,6 @@ interface RecordProps {
   readonly usedIn: readonly string[]
   readonly today: string
 }
-
-export const feelingWords: Readonly<Record<Feeling, string>> = { viscosity: 'thick', tack: 'tacky', string: 'stringy', spike: 'stands up', levelling: 'levels' }
 
 /** What the batch has become: what was really poured, how long it keeps, where it went, how it felt. */
 export function Record({ edited, shelf, made, settings, parent, usedIn, today }: RecordProps) {
