@@ -14,9 +14,11 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['bench', '/mediums/harbour-glaze', desk],
   ['bench-tablet', '/mediums/harbour-glaze', tablet],
   ['design', '/mediums/design', desk],
-  ['compare', '/mediums/compare?a=harbour-glaze&b=morning-oil', desk],
   ['shelf', '/shelf', desk],
   ['shelf-tablet', '/shelf?at=market-gel', tablet],
+  ['make', '/mediums/harbour-glaze/make', desk],
+  ['batches', '/batches', desk],
+  ['batch-record', '/batches/glaze-1', desk],
   ['studio', '/studio', desk],
 ]
 const server = await startServer({ demo: true })
@@ -26,6 +28,25 @@ for (const [name, path, viewport] of pictures) {
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
   await page.waitForTimeout(500)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
+  await page.close()
+}
+// A batch in the middle of being made, at the hot plate.
+const begun = await fetch(`${server.url}/api/batches`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ mediumId: 'harbour-glaze', by: { kind: 'volume', ml: 180 }, jarMl: 250 }),
+})
+const { id } = (await begun.json()) as { id: string }
+await fetch(`${server.url}/api/batches/${id}/pour`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ material: 'linseed_stand_oil', grams: 101 }),
+})
+for (const face of ['method', 'weigh']) {
+  const page = await browser.newPage({ viewport: tablet })
+  await page.goto(`${server.url}/batches/${id}#${face}`)
+  await page.waitForTimeout(2500)
+  await page.screenshot({ path: `docs/screenshots/batch-${face}-tablet.png` })
   await page.close()
 }
 await browser.close()

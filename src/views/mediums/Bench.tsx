@@ -67,7 +67,7 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
           Remove medium
         </button>
       </SaveLine>
-      <div className="mt-2 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(24rem,5fr)_6fr]">
+      <div className="mt-2 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(24rem,5fr)_6fr] lg:grid-rows-[auto_1fr]">
         <section aria-label="Recipe">
           <h2 className="mb-2 text-xl">As you measure it</h2>
           {recipe.lines.length === 0 && <p className="mb-2 text-soft">Write what goes in, as you measure it: 40 ml, 2 tsp, 12 drops, 1/3 cup, 6 g, 2 parts.</p>}
@@ -104,10 +104,8 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
           <Labelled label="Note" className="mt-4">
             {(id) => <textarea id={id} rows={2} maxLength={4000} className="field" value={medium.note} onChange={({ target }) => saved.edit({ note: target.value })} />}
           </Labelled>
-          {made.ok && <Tools mediumId={medium.id} recipe={recipe} medium={made.medium} materials={materials} media={media} settings={settings} onRecipe={setRecipe} />}
-          <Versions versions={versions} now={recipe} spoken={(id) => shelf(id)?.name ?? media(id)?.name ?? id} onTake={setRecipe} />
         </section>
-        <div className="min-w-0">
+        <div className="min-w-0 lg:row-span-2">
           {made.ok ? (
             <>
               <Truths medium={made.medium} />
@@ -116,6 +114,10 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
           ) : (
             <p className="text-soft">What it really is appears here as soon as the recipe can be read.</p>
           )}
+        </div>
+        <div className="min-w-0">
+          {made.ok && <Tools mediumId={medium.id} recipe={recipe} medium={made.medium} materials={materials} media={media} settings={settings} onRecipe={setRecipe} />}
+          <Versions versions={versions} now={recipe} spoken={(id) => shelf(id)?.name ?? media(id)?.name ?? id} onTake={setRecipe} />
         </div>
       </div>
       <Toasts />
