@@ -12,7 +12,7 @@ const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfI
 const shelf = (today: number): readonly ShelfItem[] => [
   lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', { price: { coins: 18, for: { amount: 250, unit: 'ml' } }, stockG: 120, openedOn: dateOf(today - 140) }),
   lot('thick-oil-lot-b', 'Thick oil, lot B', 'linseed_sun_thickened', { densityGPerMl: 0.975, price: { coins: 14, for: { amount: 100, unit: 'ml' } }, openedOn: dateOf(today - 61), note: 'Thicker than the last one; stood on the south sill all summer.' }),
-  lot('walnut', 'Walnut oil', 'walnut', { price: { coins: 11, for: { amount: 250, unit: 'ml' } }, dropper: [{ drops: 50, grams: 1.12 }, { drops: 40, grams: 0.91 }], openedOn: dateOf(today - 33) }),
+  lot('walnut', 'Walnut oil', 'walnut', { price: { coins: 11, for: { amount: 250, unit: 'ml' } }, stockG: 2, dropper: [{ drops: 50, grams: 1.12 }, { drops: 40, grams: 0.91 }], openedOn: dateOf(today - 33) }),
   lot('damar', 'Damar resin', 'damar', { family: 'resin', price: { coins: 9, for: { amount: 200, unit: 'g' } }, stockG: 40 }),
   lot('gum_turpentine', 'Gum turpentine (distilled)', 'gum_turpentine', { family: 'solvent', price: { coins: 7.5, for: { amount: 500, unit: 'ml' } } }),
   lot('market-gel', 'Gel from the harbour market', null, { family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.55, high: 0.75 }, stays: { alkyd: 1 }, rate: 4, note: 'No sheet came with it; the stallholder says half to three quarters stays.' }),

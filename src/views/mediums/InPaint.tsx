@@ -32,7 +32,13 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
   const [onCloth, setOnCloth] = useState(true)
   const [share, setShare] = useState(0.25)
   const [Chart, setChart] = useState<ComponentType<DoseChartProps> | null>(null)
-  useEffect(() => void import('./DoseChart.tsx').then((loaded) => setChart(() => loaded.default)), [])
+  const [noChart, setNoChart] = useState(false)
+  useEffect(() => {
+    import('./DoseChart.tsx').then(
+      (loaded) => setChart(() => loaded.default),
+      () => setNoChart(true),
+    )
+  }, [])
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
   const neatTube = tubeIngredients(tube, libraryShelf)
   const practice = practiceOf(practiceId)!
@@ -62,6 +68,7 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
         <p key={pair} role="alert" className="mt-2"><VerdictMark verdict={severity} size={12} /> {message}</p>
       ))}
       <div className="mt-3 min-h-[340px]">
+        {noChart && <p className="text-soft">The picture could not be loaded. Load the page again once the studio’s server answers; the numbers below hold.</p>}
         {Chart && (
           <Chart curve={curve} caps={caps} chosen={Math.min(0.5, share)} largest={largest.ofMix} summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`} />
         )}

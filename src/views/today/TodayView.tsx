@@ -96,7 +96,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
   }
   const feel = (spot: TouchSpot, how: Feel): void => post(`/api/layers/${spot.layerId}/touch`, { feel: how }, `${spot.name}: ${feelNames[how]}.`)
   return (
-    <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 md:grid-cols-[15rem_1fr_auto]">
+    <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 sm:grid-cols-[1fr_auto] lg:grid-cols-[15rem_1fr_auto]">
       <div className="min-w-0">
         <a href={`/paintings/${entry.paintingId}`} className="font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline">
           {entry.title}
@@ -121,7 +121,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
           </p>
         )}
       </div>
-      <div className="flex flex-wrap justify-end gap-2 md:w-[19rem]">
+      <div className="flex flex-wrap justify-end gap-2 md:w-[19rem] sm:col-start-2 sm:row-span-2 sm:row-start-1 lg:col-start-3 lg:row-span-1">
         {touching && touch ? (
           <TouchButtons disabled={busy} onFeel={(how) => feel(touch, how)} />
         ) : (

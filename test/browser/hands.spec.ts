@@ -1,0 +1,102 @@
+import { startServer } from '../server.ts'
+import { expect, open, reload, saved, settled, test } from './studio.ts'
+
+test('a layer is moved, and moved back, by the keyboard alone', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/quince`)
+  const names = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
+  await expect(names.first()).toContainText('Quinces')
+  await page.getByRole('button', { name: 'Move Quinces' }).focus()
+  await page.keyboard.press('Space')
+  await page.waitForTimeout(200)
+  await page.keyboard.press('ArrowDown')
+  await page.waitForTimeout(300)
+  await page.keyboard.press('Space')
+  await expect(names.first()).toContainText('Pewter')
+  await page.keyboard.press('Control+z')
+  await expect(names.first()).toContainText('Quinces')
+})
+
+test('a number is asked why, and answered, without a mouse; focus comes back to it', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/glasshouse`)
+  const fat = page.getByRole('button', { name: /fat over what the powder needs/ })
+  await fat.focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog', { name: 'Why: How fat' })).toContainText('leanness')
+  await page.keyboard.press('Escape')
+  await expect(fat).toBeFocused()
+})
+
+test('the night theme stays for the next page and the next visit', async ({ page, demo }) => {
+  await open(page, demo.url)
+  await page.getByRole('button', { name: 'Night' }).click()
+  await open(page, `${demo.url}/paintings`)
+  await expect(page.getByRole('button', { name: 'Night' })).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Night' }).click()
+})
+
+test('a colder room moves the dates of every picture, and warming it brings them back', async ({ page, demo }) => {
+  const sheds = page.getByRole('listitem').filter({ hasText: 'Allotment sheds in frost' })
+  await open(page, demo.url)
+  const warm = await sheds.textContent()
+  await open(page, `${demo.url}/studio`)
+  await page.getByLabel('Temperature, °C').fill('11,5')
+  await saved(page)
+  await open(page, demo.url)
+  await expect(page.getByText('11.5 °C')).toBeVisible()
+  expect(await sheds.textContent()).not.toBe(warm)
+  await open(page, `${demo.url}/studio`)
+  await page.getByLabel('Temperature, °C').fill('50')
+  await expect(page.getByRole('alert').filter({ hasText: 'Between 5 and 35.' })).toBeVisible()
+  await page.getByLabel('Temperature, °C').fill('19')
+  await saved(page)
+  await open(page, demo.url)
+  await expect(sheds).toHaveText(warm!)
+})
+
+test('when the server is gone what is typed stays, says so, and is stored once it is back', async ({ page }) => {
+  let server = await startServer({ demo: true })
+  await open(page, `${server.url}/mediums/morning-oil`)
+  const { folder, url } = server
+  await server.kill()
+  await page.getByLabel('Note').fill('kept through the power cut')
+  await expect(page.getByRole('alert').filter({ hasText: 'What you typed is kept on this page' })).toBeVisible()
+  server = await startServer({ folder, demo: true, port: Number(new URL(url).port) })
+  await saved(page)
+  await reload(page)
+  await expect(page.getByLabel('Note')).toHaveValue('kept through the power cut')
+  await server.kill()
+})
+
+test('two windows on one medium: the other version can be taken', async ({ page, context, demo }) => {
+  const other = await context.newPage()
+  for (const one of [page, other]) await open(one, `${demo.url}/mediums/shed-putty`)
+  await page.getByLabel('Note').fill('from the first window')
+  await saved(page)
+  await other.getByLabel('Note').fill('from the second')
+  await expect(other.getByRole('alertdialog')).toContainText('changed in another window')
+  await other.getByRole('button', { name: 'Take the other version' }).click()
+  await expect(other.getByLabel('Note')).toHaveValue('from the first window')
+})
+
+test('a removed painting is back whole after one undo', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/sheds`)
+  const layers = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
+  const before = await layers.allTextContents()
+  await page.getByRole('button', { name: 'Change' }).click()
+  await page.getByRole('button', { name: 'Remove painting' }).click()
+  await page.waitForURL(/paintings/)
+  await settled(page)
+  await expect(page.getByRole('link', { name: /Allotment sheds/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(page.getByRole('link', { name: /Allotment sheds/ })).toBeVisible()
+  await open(page, `${demo.url}/paintings/sheds`)
+  expect(await layers.allTextContents()).toEqual(before)
+})
+
+test('an empty studio says where to begin, on every page', async ({ page, studio }) => {
+  await open(page, `${studio.url}/batches`)
+  await expect(page.getByText('No batch is made yet. Open a medium and make it.')).toBeVisible()
+  await open(page, `${studio.url}/shelf`)
+  await page.getByRole('searchbox').fill('nothing of the kind')
+  await expect(page.getByText('Nothing on the shelf does all of that. Take a word away.')).toBeVisible()
+})

@@ -1,0 +1,25 @@
+import { expect } from 'chai'
+import { describe, it } from 'mocha'
+import { library } from '../../src/core/materials/library.ts'
+import { findIn, indexed } from '../../src/core/materials/search.ts'
+
+const shelf = library.map((material) => indexed(material, material.family))
+const found = (asked: string): readonly string[] => findIn(shelf, asked).map(({ material }) => material.id)
+
+describe('finding on the shelf by what a material does', () => {
+  it('fast and pale finds no oil that yellows', () => {
+    expect(found('slow, pale')).to.include('poppy').and.not.include('linseed_cold_pressed')
+    expect(found('fast oil')).to.include('tung')
+  })
+  it('“no” asks for freedom from something, hidden carriers included; commas and order do not matter', () => {
+    expect(found('wax no solvent')).to.include('beeswax').and.not.include('cold_wax_paste')
+    expect(found('no lead, opaque')).to.not.include('pw1')
+    expect(found('no solvent wax')).to.deep.equal(found('wax, no solvent'))
+  })
+  it('by pigment code and part of a name; nothing asked is everything', () => {
+    expect(found('pb29')).to.deep.equal(['pb29'])
+    expect(found('umber')).to.include.members(['pbr7_raw_umber', 'pbr7_burnt_umber'])
+    expect(found('')).to.have.length(library.length)
+    expect(found('unheard of')).to.deep.equal([])
+  })
+})
