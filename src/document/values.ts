@@ -14,7 +14,11 @@ export const minuteSchema = z
   .refine((text) => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text) && dayOf(text) !== null, 'Write the time as 2026-11-24T15:00.')
 
 export const unitSchema = z.enum(unitIds, { error: `Use one of these units: ${unitIds.join(', ')}.` })
-const quantity = z.number('Write a number.').positive('An amount must be above zero.').max(1e6, 'That is over 1,000,000. Check the unit.')
+const quantity = z
+  .number('Write a number.')
+  .positive('An amount must be above zero.')
+  .min(1e-9, 'That is too little to weigh. Check the amount.')
+  .max(1e6, 'That is over 1,000,000. Check the unit.')
 export const amountSchema = z.object({ amount: quantity, unit: unitSchema })
 export const partsSchema = z.number('Write a number.').min(0, 'Parts cannot be below zero.').max(1e6, 'That is over 1,000,000 parts.')
 

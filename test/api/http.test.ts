@@ -55,6 +55,7 @@ describe('over HTTP', () => {
     ['medium', { lines: [{ material: 'walnut', amount: 0, unit: 'ml' }] }, 'lines.0.amount'],
     ['medium', { lines: [{ material: 'walnut', amount: -2, unit: 'ml' }] }, 'lines.0.amount'],
     ['medium', { lines: [{ material: 'walnut', amount: 2e6, unit: 'g' }] }, 'lines.0.amount'],
+    ['medium', { lines: [{ material: 'walnut', amount: 1e-300, unit: 'g' }] }, 'lines.0.amount'],
     ['medium', { lines: [{ material: 'walnut', amount: 2, unit: 'pint' }] }, 'lines.0.unit'],
     ['medium', { lines: [{ material: 'moon_oil', amount: 2, unit: 'ml' }] }, 'lines.0'],
     ['medium', { lines: [{ material: 'damar', amount: 2, unit: 'drop' }] }, 'lines.0'],
