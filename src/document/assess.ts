@@ -107,7 +107,9 @@ export function areasOf(layers: readonly LayerDocument[]): readonly (string | nu
 }
 
 const covers = (layer: LayerDocument, area: string | null): boolean => area === null || layer.areas.length === 0 || layer.areas.includes(area)
-const overlap = (a: LayerDocument, b: LayerDocument): boolean => a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
+/** Whether two layers lie over one another anywhere; one with no area named covers all. */
+export const overlap = (a: LayerDocument, b: LayerDocument): boolean =>
+  a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
 
 const emptyForecast: Forecast = forecastOf({ touch: null, firm: null, set: null, varnishSoft: null, cured: null }, 1)
 

@@ -48,10 +48,10 @@ export async function change(
       const revision = (current?.revision ?? (await lastRevision(trx, kind, id))) + 1
       await put(trx, kind, body, revision)
       revisions[id] = revision
-      changes.push({ kind, before: bare(current), after: body, revision } as Change)
+      changes.push({ kind, before: current && bare(current), after: body, revision } as Change)
     } else if (current) {
       await remove(trx, kind, id)
-      changes.push({ kind, before: bare(current), after: null, revision: current.revision } as Change)
+      changes.push({ kind, before: current && bare(current), after: null, revision: current.revision } as Change)
     }
   }
   const { id: event } = await trx
@@ -75,7 +75,7 @@ export async function undo(db: Database, event: number, at: string): Promise<{ e
     for (const { kind, before, after } of changes.toReversed()) {
       const id = (before ?? after)!.id
       const current = await find(trx, kind, id)
-      if (!isDeepStrictEqual(bare(current), after)) throw new StaleWrite(kind, current)
+      if (!isDeepStrictEqual(current && bare(current), after)) throw new StaleWrite(kind, current)
       wishes.push({ kind, id, body: before })
     }
     const what = `Undid: ${row.what}`
@@ -85,9 +85,6 @@ export async function undo(db: Database, event: number, at: string): Promise<{ e
   })
 }
 
-export const eventsOf = (db: Database, paintingId: string) =>
-  db.selectFrom('event').select(['id', 'at', 'what', 'undone_by']).where('painting_id', '=', paintingId).orderBy('id', 'desc').limit(200).execute()
-
 /** Everything one thing has been, newest first: when it became so, and what it was. */
 export async function versionsOf<K extends Kind>(db: Database, kind: K, id: string): Promise<readonly { readonly at: string; readonly body: Bodies[K] }[]> {
   const rows = await db.selectFrom('event').select(['at', 'changes']).where('changes', 'like', `%"${id}"%`).orderBy('id', 'desc').limit(500).execute()
@@ -96,11 +93,8 @@ export async function versionsOf<K extends Kind>(db: Database, kind: K, id: stri
   )
 }
 
-function bare<Body extends { revision: number }>(current: Body | null): Omit<Body, 'revision'> | null {
-  if (!current) return null
-  const { revision: _revision, ...body } = current
-  return body
-}
+/** A stored thing without the revision it was read at. */
+export const bare = <Body extends { readonly revision: number }>({ revision: _revision, ...body }: Body): Omit<Body, 'revision'> => body
 
 /** A removed thing that comes back goes on counting, so that an old copy of it stays stale. */
 async function lastRevision(trx: Trx, kind: Kind, id: string): Promise<number> {

@@ -1,4 +1,4 @@
-import { repairOf } from '../core/batch/pouring.ts'
+import { repairOf, volumeMlOf } from '../core/batch/pouring.ts'
 import { methodOf, unsettled } from '../core/batch/method.ts'
 import { timesFor, wholeDrops } from '../core/batch/scaling.ts'
 import type { ScaleBy } from '../core/batch/scaling.ts'
@@ -6,14 +6,13 @@ import { variationGrid } from '../core/batch/grid.ts'
 import type { GridAxis } from '../core/batch/grid.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
-import type { Shelf } from '../core/materials/shelf.ts'
 import { batchTitle, leftMl, poured } from '../document/batchMedium.ts'
 import type { Batch } from '../document/batch.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { shelfAsUsed, studioShelf } from '../document/studioShelf.ts'
 import type { Database, Trx } from '../store/database.ts'
-import { change } from '../store/history.ts'
+import { bare, change } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
 import { find, list } from '../store/records.ts'
 import { newId } from './studio.ts'
@@ -21,8 +20,6 @@ import { Refused } from './writing.ts'
 import type { Written } from './writing.ts'
 
 /** Making batches. Every pour, and what it takes from the shelf, is one transaction and one event. */
-
-const bare = <Body extends { readonly revision: number }>({ revision: _revision, ...body }: Body): Omit<Body, 'revision'> => body
 
 async function there(db: Database | Trx, id: string): Promise<Batch & { readonly revision: number }> {
   const batch = await find(db, 'batch', id)
@@ -130,14 +127,11 @@ export const repairBatch = (db: Database, at: string, id: string): Promise<Writt
     const batch = await there(trx, id)
     const repair = repairOf(batch.targets, batch.pours)
     if (!repair) throw new Refused('refused', 'Nothing is poured over its amount.')
-    const volume = volumeOf(repair.targets, shelfAsUsed(studioShelf([]), batch.materials))
+    const volume = volumeMlOf(repair.targets, shelfAsUsed(studioShelf([]), batch.materials))
     if (batch.jarMl !== null && volume > batch.jarMl)
       throw new Refused('refused', `Put right it would be ${Math.round(volume)} ml, and the jar holds ${batch.jarMl} ml. Take a larger jar, pour some out, or keep it as it stands.`)
     return [{ kind: 'batch', id, body: { ...bare(batch), targets: [...repair.targets] } }]
   }) // prettier-ignore
-
-export const volumeOf = (targets: readonly { readonly material: string; readonly grams: number }[], shelf: Shelf): number =>
-  targets.reduce((sum, { material, grams }) => sum + grams / (shelf(material)?.densityGPerMl.mid ?? 1), 0)
 
 export const finishBatch = (db: Database, at: string, id: string): Promise<Written> =>
   act(db, at, 'Finished a batch', async (trx) => {

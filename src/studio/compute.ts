@@ -12,6 +12,7 @@ import { onPaintOf } from '../core/medium/basis.ts'
 import { design, nearOf } from '../core/medium/design/design.ts'
 import { doseAt, evenDoses, largestDose, sideOf } from '../core/medium/dose.ts'
 import type { Side } from '../core/medium/dose.ts'
+import { usualPaint } from '../core/medium/usualPaint.ts'
 import { tubeIngredients } from '../core/film/paint.ts'
 import type { Tube } from '../core/film/paint.ts'
 import { defaultPractice, practiceCaps } from '../core/soundness/practice.ts'
@@ -66,8 +67,6 @@ function tubeSide(paint: Tube, path: readonly string[] = ['paint']): Side {
   return sideOf(tube.ingredients)
 }
 
-const usualPaint: Tube = { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }
-
 let solver: ReturnType<typeof highs> | undefined
 
 /** The answer of /api/compute/design: a recipe that meets every wish, or the wishes that exclude one another. */
@@ -77,7 +76,7 @@ export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignR
     if (!material) throw new Invalid([{ path: ['shelf', at], message: `No material "${id}" is in the library. /shelf lists what there is.` }])
     return material
   })
-  const setting = { materials, paint: tubeSide(paint ?? usualPaint), dose }
+  const setting = { materials, paint: paint ? tubeSide(paint) : usualPaint, dose }
   const grams = near ? nearOf(materials, computeMedium(near, ['near']).ingredients) : null
   return design(wishes, setting, grams, linearSolver(await (solver ??= highs())))
 }

@@ -3,12 +3,10 @@ import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
 import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
 import { keepingOf } from '../core/batch/keeping.ts'
-import { tubeIngredients } from '../core/film/paint.ts'
-import { libraryShelf } from '../core/materials/shelf.ts'
+import { hazardsOf } from '../core/materials/material.ts'
 import { paintPerPart } from '../core/medium/basis.ts'
-import { largestDose, sideOf } from '../core/medium/dose.ts'
+import { usualLargestDose } from '../core/medium/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
-import { defaultPractice, practiceCaps } from '../core/soundness/practice.ts'
 import { batchTitle, poured } from '../document/batchMedium.ts'
 import type { Batch } from '../document/batch.ts'
 import { studioShelf } from '../document/studioShelf.ts'
@@ -40,10 +38,9 @@ function wrapped(text: string, font: PDFFont, size: number, width: number): read
 export function labelWords(batch: Batch): { readonly title: string; readonly lines: readonly string[] } | null {
   const made = poured(batch, studioShelf([]))
   if (!made) return null
-  const white = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
-  const { ofMix } = largestDose(sideOf(white.ok ? white.ingredients : []), made.ingredients, practiceCaps(defaultPractice), defaultPractice.medium.watch)
+  const { ofMix } = usualLargestDose(made.ingredients)
   const keeping = keepingOf(made.ingredients.map(({ material }) => material), batch.keptCold)
-  const hazards = [...new Set(made.ingredients.flatMap(({ material }) => material.hazard?.split(/[,;] /) ?? []))]
+  const hazards = hazardsOf(made.ingredients.map(({ material }) => material))
   const nut = made.ingredients.some(({ material }) => material.id.includes('walnut'))
   return {
     title: batchTitle(batch),

@@ -1,3 +1,4 @@
+import { minuteAt } from '../core/plan/calendar.ts'
 import { openDatabase } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
 
@@ -7,9 +8,7 @@ let opening: Promise<Database> | null = null
 export const studio = (): Promise<Database> => (opening ??= openDatabase())
 
 /** The minute now, in the studio's own time. */
-export function nowMinute(now = new Date()): string {
-  return new Date(now.getTime() - now.getTimezoneOffset() * 6e4).toISOString().slice(0, 16)
-}
+export const nowMinute = (): string => minuteAt(new Date())
 
 /** A new id for something stored. */
 export const newId = (): string => crypto.randomUUID()

@@ -1,5 +1,4 @@
 import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
-import { dayAt, shareBy, simulateReaching } from '../core/plan/simulate.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import type { Verdict } from '../core/soundness/mismatch.ts'
 import type { Assessment, AssessedFinding } from '../document/assess.ts'
@@ -101,21 +100,4 @@ function spotOf({ layers, today }: LoadedPicture, assessment: Assessment, index:
     days: days.includes(null) ? null : (days.map((day) => paintedDay + day!) as [number, number, number]),
     state: stateOn(forecast, today - paintedDay),
   }
-}
-
-/** When the picture is firm throughout, as days of the calendar at 10, 50 and 90 %, and the chance of it by the deadline. */
-export interface Finish {
-  readonly days: readonly [number, number, number]
-  readonly deadlineChance: number | null
-}
-
-export function finishOf(assessment: Assessment, deadline: string | null): Finish | null {
-  const days = simulateReaching(
-    assessment.layers.map(({ step }) => step),
-    'firm',
-    assessment.workingTime,
-    1000,
-  )
-  if (!days || days.length === 0 || assessment.layers.length === 0) return null
-  return { days: [dayAt(days, 0.1), dayAt(days, 0.5), dayAt(days, 0.9)], deadlineChance: deadline ? shareBy(days, dayOf(deadline)! + 1) : null }
 }

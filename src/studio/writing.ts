@@ -1,5 +1,6 @@
 import { libraryShelf } from '../core/materials/shelf.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
+import { overlap } from '../document/assess.ts'
 import type { Batch } from '../document/batch.ts'
 import { mediumOfBatch } from '../document/batchMedium.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -132,7 +133,7 @@ export async function logPainted(db: Database, at: string, layerId: string, pain
 
 /** Layers are painted from the bottom up, none before those under it, and none in the future. */
 async function checkDates(db: Database, at: string, layer: LayerDocument): Promise<void> {
-  const others = (await listOf(db, 'layer', [layer.paintingId])).filter((one) => one.id !== layer.id && overlaps(one, layer))
+  const others = (await listOf(db, 'layer', [layer.paintingId])).filter((one) => one.id !== layer.id && overlap(one, layer))
   const lower = others.filter(({ position }) => position < layer.position)
   if (layer.paintedAt) {
     const { paintedAt } = layer
@@ -171,8 +172,6 @@ function usedBatch(batch: Batch): NonNullable<LayerDocument['usedMedium']> {
   const { name, recipe, materials } = mediumOfBatch(batch)
   return { name, recipe, materials: [...(materials ?? [])] }
 }
-
-const overlaps = (a: LayerDocument, b: LayerDocument): boolean => a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
 
 export async function logTouch(db: Database, at: string, test: Omit<TouchTest, 'id'>): Promise<Written> {
   const layer = await find(db, 'layer', test.layerId)

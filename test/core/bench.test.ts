@@ -16,7 +16,7 @@ import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../src/core/me
 import { costOf, layerCost } from '../../src/core/medium/cost.ts'
 import { design, nearOf } from '../../src/core/medium/design/design.ts'
 import type { Wish } from '../../src/core/medium/design/wish.ts'
-import { doseAt, evenDoses, largestDose, shareAt, sideOf } from '../../src/core/medium/dose.ts'
+import { doseAt, evenDoses, largestDose, shareAt, sideOf, standingsAt } from '../../src/core/medium/dose.ts'
 import type { Cap } from '../../src/core/medium/dose.ts'
 import { drierDosing, metalsIn } from '../../src/core/medium/drierDose.ts'
 import { effectsOf, meets } from '../../src/core/medium/effects.ts'
@@ -165,6 +165,14 @@ describe('doses', () => {
     const limit = [cap('wax', 'binder-mass', 0.05)]
     const middle = paste.ingredients.map((one) => ({ ...one, material: { ...one.material, nonVolatile: undefined } as unknown as Material }))
     expect(largestDose(paint, paste.ingredients, limit).ofMix).to.be.below(largestDose(paint, middle, limit).ofMix)
+  })
+  it('a limit inside what a paste may hold cannot be told at that dose; below the safe dose it surely is kept', () => {
+    const paste = made(g('linseed_alkali_refined', 60), g('cold_wax_paste', 40))
+    const limit = [cap('wax', 'binder-mass', 0.05)]
+    const safe = standingsAt(paint, paste.ingredients, limit, 0.1)[0]!.safeOfMix
+    expect(standingsAt(paint, paste.ingredients, limit, safe * 0.99)[0]!.answer).to.equal('within')
+    expect(standingsAt(paint, paste.ingredients, limit, safe * 1.01)[0]!.answer).to.equal('cannot tell')
+    expect(standingsAt(paint, paste.ingredients, limit, 0.9)[0]!.answer).to.equal('over')
   })
   it('plain oil has no largest dose but the practice’s own', () => {
     expect(largestDose(paint, made(g('walnut', 1)).ingredients, [cap('resin', 'binder-mass', 0.1)])).to.deep.equal({ ofMix: Infinity, stops: null })

@@ -13,8 +13,6 @@ export interface MethodStep {
   readonly timerMinutes?: number
   /** Materials that go in with it. */
   readonly materials: readonly string[]
-  /** The pot may be no hotter than this while it is done, °C. */
-  readonly mostC?: number
 }
 
 const solventCare = 'Solvent vapour: window open, no flame, no plate; never on heat.'
@@ -68,14 +66,14 @@ export function methodOf(materials: readonly Material[]): readonly MethodStep[] 
     add({ id: 'oil-drops', title: 'Beat in the oil drop by drop', look: 'Thickens like mayonnaise; if it turns thin and greasy, it has turned over: begin again with a fresh yolk.', care: 'Oily rags: flat outdoors or under water in a lidded can.', needs: ['preservative'], materials: oils })
   } else if (resins.length > 0 && solvents.length > 0) {
     add({ id: 'crush', title: 'Crush the resin', look: 'Lumps no bigger than a lentil.', care: 'Dust and splinters: mask and goggles.', needs: [] })
-    add({ id: 'dissolve', title: 'Resin in the solvent, in a closed jar', look: 'Hung in gauze; turned now and then; no granules after one to three days.', care: solventCare, needs: ['crush'], materials: [...resins, ...solvents], timerMinutes: 1440, mostC: 25 })
+    add({ id: 'dissolve', title: 'Resin in the solvent, in a closed jar', look: 'Hung in gauze; turned now and then; no granules after one to three days.', care: solventCare, needs: ['crush'], materials: [...resins, ...solvents], timerMinutes: 1440 })
     add({ id: 'strain', title: 'Strain it', look: 'Clear, no granules.', care: solventCare, needs: ['dissolve'] })
     if (oils.length > 0) add({ id: 'oil', title: 'Stir in the oil', look: 'No streaks.', care: solventCare, needs: ['strain'], materials: oils })
     if (waxes.length > 0) add({ id: 'wax', title: 'Warm the jar in hot tap water and add the wax', look: 'Wax gone; jar vented.', care: 'Hot tap water only, away from flame and plate; the jar open a crack.', needs: done(['strain', 'oil']), materials: waxes })
   } else {
     if (resins.length > 0) {
       add({ id: 'crush', title: 'Crush the resin', look: 'Lumps no bigger than a lentil.', care: 'Dust and splinters: mask and goggles.', needs: [] })
-      add({ id: 'dissolve', title: 'Fuse the resin in the oil on low heat', look: 'No granules: a drop on glass stays clear.', care: hotCare, needs: ['crush'], materials: [...oils, ...resins], timerMinutes: 30, mostC: mostOilC })
+      add({ id: 'dissolve', title: 'Fuse the resin in the oil on low heat', look: 'No granules: a drop on glass stays clear.', care: hotCare, needs: ['crush'], materials: [...oils, ...resins], timerMinutes: 30 })
     } else if (oils.length > 0) {
       add({ id: 'oil', title: waxes.length > 0 ? 'Warm the oil gently' : 'Measure the oil', look: waxes.length > 0 ? 'Just hot enough to melt wax, about 70 °C.' : 'Nothing at the bottom of the bottle left behind.', care: waxes.length > 0 ? hotCare : 'Oily rags: flat outdoors or under water in a lidded can.', needs: [], materials: oils })
     }
@@ -86,11 +84,11 @@ export function methodOf(materials: readonly Material[]): readonly MethodStep[] 
   }
   const base = done(['wax', 'dissolve', 'strain', 'oil', 'oil-drops'])
   const before = base.length > 0 ? [base.includes('wax') ? 'wax' : base.at(-1)!] : []
-  if (balsams.length > 0) add({ id: 'balsam', title: 'Balsam, when it has cooled', look: 'Warm to the hand, no more; stirs in without streaks.', care: 'Sensitiser, and it carries solvent: gloves, window open.', needs: before, materials: balsams, mostC: 20 })
+  if (balsams.length > 0) add({ id: 'balsam', title: 'Balsam, when it has cooled', look: 'Warm to the hand, no more; stirs in without streaks.', care: 'Sensitiser, and it carries solvent: gloves, window open.', needs: before, materials: balsams })
   if (fillers.length > 0) add({ id: 'filler', title: 'Stir the wetted filler in', look: 'Smooth between two fingers.', care: 'No dust now: it is wet.', needs: ['wet-filler', ...before], materials: fillers })
-  if (solvents.length > 0 && !done(['dissolve']).length) add({ id: 'thin', title: 'Thin it, cold', look: 'Off the heat and at room temperature.', care: solventCare, needs: before, materials: solvents, mostC: 25 })
-  if (pastes.length > 0) add({ id: 'paste', title: 'Work in the wax paste', look: 'Even, no lumps.', care: solventCare, needs: before, materials: pastes, mostC: 20 })
-  if (driers.length > 0) add({ id: 'drier', title: 'Count in the drier', look: 'By drops, stirred between.', care: 'Metals; clove sensitises: gloves.', needs: before, materials: driers, mostC: 20 })
+  if (solvents.length > 0 && !done(['dissolve']).length) add({ id: 'thin', title: 'Thin it, cold', look: 'Off the heat and at room temperature.', care: solventCare, needs: before, materials: solvents })
+  if (pastes.length > 0) add({ id: 'paste', title: 'Work in the wax paste', look: 'Even, no lumps.', care: solventCare, needs: before, materials: pastes })
+  if (driers.length > 0) add({ id: 'drier', title: 'Count in the drier', look: 'By drops, stirred between.', care: 'Metals; clove sensitises: gloves.', needs: before, materials: driers })
   if (waterborne.length > 0) add({ id: 'waterborne', title: 'Stir in the waterborne binder', look: 'No oil in it.', care: 'Only under oil, never over it.', needs: before, materials: waterborne })
   add({ id: 'fill', title: waxes.length > 0 ? 'Fill while warm' : 'Fill and close', look: 'To the brim: air makes skin.', care: 'Label it before it is put away.', needs: steps.filter(({ id }) => !steps.some(({ needs }) => needs.includes(id))).map(({ id }) => id) })
   return steps

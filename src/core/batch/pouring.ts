@@ -1,5 +1,6 @@
 import { normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
+import type { Shelf } from '../materials/shelf.ts'
 import { massByClass } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
@@ -86,3 +87,7 @@ export function runningOf(ingredients: readonly Ingredient[]): Running {
     ofOrganics: normalised({ ...mass, extender: 0, pigment: 0 }),
   }
 }
+
+/** True volume of amounts by weight, ml. */
+export const volumeMlOf = (amounts: readonly Target[], shelf: Shelf): number =>
+  amounts.reduce((sum, { material, grams }) => sum + grams / (shelf(material)?.densityGPerMl.mid ?? 1), 0)

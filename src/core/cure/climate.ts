@@ -25,6 +25,3 @@ export function dryingSpeed({ temperatureC, relativeHumidityPct, light }: Climat
     um2PerDay: referenceDiffusionUm2PerDay * warmth(temperatureC, 40000),
   }
 }
-
-/** Outside this the model says nothing. */
-export const forecastRangeC = { low: 5, high: 35 } as const

@@ -105,3 +105,6 @@ export function classMlPerGram(material: Material): Shares {
   mlPerGram.set(material, volumes)
   return volumes
 }
+
+/** What can hurt in any of these, each once, in the book's words. */
+export const hazardsOf = (materials: readonly Material[]): readonly string[] => [...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] /) ?? []))]

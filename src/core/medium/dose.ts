@@ -4,7 +4,8 @@ import { demandOf } from '../film/paint.ts'
 import { drierLoadG } from '../film/film.ts'
 import { massByClass, volumeByClass, withoutVolatiles } from './medium.ts'
 import type { Ingredient } from './medium.ts'
-import { cornersOf } from './span.ts'
+import { againstLimit, cornersOf, spanOf } from './span.ts'
+import type { LimitAnswer, Span } from './span.ts'
 
 /** What of a film a limit is on, and of what it is a share. */
 export const cappedShares = ['resin', 'wax', 'solubles', 'oil'] as const
@@ -143,4 +144,21 @@ export function largestDose(paint: Side, ingredients: readonly Ingredient[], cap
     if (ofMix < best.ofMix) best = { ofMix, stops: 'drier' }
   }
   return best
+}
+
+/** How a cap stands at a dose, as far as the products in it are known. */
+export interface Standing {
+  readonly cap: Cap
+  readonly share: Span
+  readonly answer: LimitAnswer
+  /** The dose that surely keeps it, of the mix by true volume; Infinity: any. */
+  readonly safeOfMix: number
+}
+
+export function standingsAt(paint: Side, ingredients: readonly Ingredient[], caps: readonly Cap[], ofMix: number): readonly Standing[] {
+  const corners = cornersOf(ingredients).map(sideOf)
+  return caps.map((cap) => {
+    const share = spanOf(corners.map((medium) => shareAt(paint, medium, cap, ofMix)))
+    return { cap, share, answer: againstLimit(share, cap.most), safeOfMix: Math.min(...corners.map((medium) => doseAtCap(paint, medium, cap))) }
+  })
 }

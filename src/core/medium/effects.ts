@@ -1,7 +1,7 @@
 import { stateDaysFromTable } from '../cure/table.ts'
 import { classMlPerGram, leavingClasses, sumOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
-import { aloneMPas, oilFigures } from './oils.ts'
+import { oilFigures } from './oils.ts'
 import type { Ingredient, Medium } from './medium.ts'
 
 /** What a medium does on the brush, told from its make-up (model; a dab on glass tells better). */
@@ -83,13 +83,6 @@ export function effectsOf({ ingredients, volumeMl }: Pick<Medium, 'ingredients' 
     touchHours: touch === null ? null : 24 * touch,
     viscosityMPas,
   }
-}
-
-/** ln mPa·s of a liquid on its own times its volume, for one gram, and that volume; null for what is no liquid. */
-export function thickness(material: Material): { readonly logs: number; readonly ml: number } | null {
-  const alone = material.viscosityMPas ?? aloneMPas(material.family)
-  const ml = 1 / material.densityGPerMl.mid
-  return alone === null ? null : { logs: Math.log(alone) * ml, ml }
 }
 
 /** What a painter may ask of a medium on the brush. */

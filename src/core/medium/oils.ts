@@ -1,6 +1,7 @@
 import { dryingOf, mixedIodine, usualBounds } from '../materials/iodine.ts'
 import type { DryingBounds, DryingJudgement } from '../materials/iodine.ts'
 import { classMlPerGram } from '../materials/material.ts'
+import type { Material } from '../materials/material.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
 import { referenceClimate } from '../cure/climate.ts'
 import type { Climate } from '../cure/climate.ts'
@@ -55,20 +56,27 @@ function gradeOf(ingredients: readonly Ingredient[], grade: 'yellowing' | 'stren
 /** Solvents and water run like water; a dissolved resin thickens as if it were this stiff; an alkyd medium is like honey. */
 const stiffness = { solvent: 1.2, resin: 5e5, alkyd: 3000, drier: 3, egg: 400, waterborne: 200, balsam: 6e4 } as const
 
+/** ln mPa·s of a liquid on its own times its volume, for one gram, and that volume; null for what is no liquid. */
+export function thickness(material: Material): { readonly logs: number; readonly ml: number } | null {
+  const alone = material.viscosityMPas ?? aloneMPas(material.family)
+  const ml = 1 / material.densityGPerMl.mid
+  return alone === null ? null : { logs: Math.log(alone) * ml, ml }
+}
+
 /** Log-mean by volume of what each liquid would be alone (model); lumps of wax and filler are left to the body. */
 export function viscosityOf(ingredients: readonly Ingredient[]): number | null {
   let ml = 0
   let logs = 0
-  for (const { material, volumeMl } of ingredients) {
-    const alone = material.viscosityMPas ?? aloneMPas(material.family)
-    if (alone === null) continue
-    ml += volumeMl
-    logs += volumeMl * Math.log(alone)
+  for (const { material, massG } of ingredients) {
+    const liquid = thickness(material)
+    if (!liquid) continue
+    ml += massG * liquid.ml
+    logs += massG * liquid.logs
   }
   return ml > 0 ? Math.exp(logs / ml) : null
 }
 
-export function aloneMPas(family: Ingredient['material']['family']): number | null {
+function aloneMPas(family: Ingredient['material']['family']): number | null {
   switch (family) {
     case 'solvent':
     case 'acid':

@@ -17,6 +17,9 @@ export const dateOf = (day: number): string => new Date(Math.floor(day) * 864e5)
 /** The minute a day stands for, "2026-11-24T15:00". */
 export const minuteOf = (day: number): string => new Date(Math.round(day * 1440) * 6e4).toISOString().slice(0, 16)
 
+/** The minute a date shows on a clock in its own time zone. */
+export const minuteAt = (date: Date): string => new Date(date.getTime() - date.getTimezoneOffset() * 6e4).toISOString().slice(0, 16)
+
 /** 0 Monday to 6 Sunday. */
 export const weekdayOf = (day: number): number => (((Math.floor(day) + 3) % 7) + 7) % 7
 

@@ -3,7 +3,7 @@ import { emulsionOf } from '../../core/batch/emulsion.ts'
 import { freshnessOn, keepingOf } from '../../core/batch/keeping.ts'
 import { tubesFrom } from '../../core/batch/scaling.ts'
 import type { Shelf } from '../../core/materials/shelf.ts'
-import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import { dateOf, dayOf, minuteAt } from '../../core/plan/calendar.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import type { Batch } from '../../document/batch.ts'
 import { leftMl } from '../../document/batchMedium.ts'
@@ -106,13 +106,10 @@ function Taken({ edited, left }: { readonly edited: EditedBatch; readonly left: 
     <div className="mt-2 flex flex-wrap items-end gap-3">
       <Labelled label="Took out, ml" className="w-28">{(id) => <NumberField key={batch.taken.length} id={id} value={ml} low={0.1} high={Math.max(0.1, Math.round(left * 10) / 10)} onValue={setMl} />}</Labelled>
       <Labelled label="for" className="min-w-32 grow">{(id) => <TypedField id={id} shown={what} read={(text): Reading<string> => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Say what for.' })} onValue={setWhat} />}</Labelled>
-      <button type="button" className="button min-h-11" disabled={ml === null} onClick={() => { edit({ taken: [...batch.taken, { ml: ml!, what, at: localMinute() }] }); setMl(null) }}>Write it down</button>
+      <button type="button" className="button min-h-11" disabled={ml === null} onClick={() => { edit({ taken: [...batch.taken, { ml: ml!, what, at: minuteAt(new Date()) }] }); setMl(null) }}>Write it down</button>
     </div>
   )
 } // prettier-ignore
-
-/** The minute now, in the studio's own time. */
-const localMinute = (): string => new Date(Date.now() - new Date().getTimezoneOffset() * 6e4).toISOString().slice(0, 16)
 
 function Tubes({ volumeMl, loss }: { readonly volumeMl: number; readonly loss: number }) {
   const [tubeMl, setTubeMl] = useState(36)

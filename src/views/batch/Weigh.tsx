@@ -1,15 +1,12 @@
 import { useEffect, useState } from 'react'
-import { pouredG, repairOf, runningOf, standingOf, weighingsOf } from '../../core/batch/pouring.ts'
+import { pouredG, repairOf, runningOf, standingOf, volumeMlOf, weighingsOf } from '../../core/batch/pouring.ts'
 import type { Weighing } from '../../core/batch/pouring.ts'
 import { classNames } from '../../core/materials/material.ts'
 import type { Material } from '../../core/materials/material.ts'
 import type { Shelf } from '../../core/materials/shelf.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { tubeIngredients } from '../../core/film/paint.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
-import { largestDose, sideOf } from '../../core/medium/dose.ts'
 import { paintPerPart } from '../../core/medium/basis.ts'
-import { defaultPractice, practiceCaps } from '../../core/soundness/practice.ts'
+import { usualLargestDose } from '../../core/medium/usualPaint.ts'
 import { send } from '../../ui/client.ts'
 import { Choice, Labelled, NumberField } from '../../ui/fields.tsx'
 import { about, gramsText, mlText, percentText } from '../../ui/format.ts'
@@ -134,7 +131,7 @@ function Line({ line, name, selected, byFeel, onSelect }: { readonly line: Weigh
 /** Too much of one thing: the rest recomputed around it, or what the medium has become where the jar is too small. */
 function Overpour({ edited, repair, nameOf, shelf, made }: { readonly edited: EditedBatch; readonly repair: NonNullable<ReturnType<typeof repairOf>>; readonly nameOf: (id: string) => string; readonly shelf: Shelf; readonly made: Medium | null }) {
   const { batch, act, busy } = edited
-  const volume = repair.targets.reduce((sum, { material, grams }) => sum + grams / (shelf(material)?.densityGPerMl.mid ?? 1), 0)
+  const volume = volumeMlOf(repair.targets, shelf)
   const fits = batch.jarMl === null || volume <= batch.jarMl
   const over = pouredG(batch.pours, repair.over) - (batch.targets.find(({ material }) => material === repair.over)?.grams ?? 0)
   return (
@@ -152,11 +149,9 @@ function Overpour({ edited, repair, nameOf, shelf, made }: { readonly edited: Ed
   )
 } // prettier-ignore
 
-const white = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
-
 /** Whether what is in the jar still keeps the limits, and at what dose; in titanium white, by the common limits. */
 function largestOf({ ingredients }: Medium): string {
-  const { ofMix } = largestDose(sideOf(white.ok ? white.ingredients : []), ingredients, practiceCaps(defaultPractice), defaultPractice.medium.watch)
+  const { ofMix } = usualLargestDose(ingredients)
   return ofMix <= 0 ? 'it keeps no limit at any dose.' : `it keeps its limits up to 1 part to ${about(Math.ceil(paintPerPart(ofMix) * 10) / 10, 3)} of paint.`
 }
 

@@ -109,7 +109,7 @@ export function Bench({ initial, others, shelf: items, settings, versions }: Ben
           {made.ok ? (
             <>
               <Truths medium={made.medium} />
-              <InPaint medium={made.medium} />
+              <InPaint medium={made.medium} policies={settings.policies} />
             </>
           ) : (
             <p className="text-soft">What it really is appears here as soon as the recipe can be read.</p>

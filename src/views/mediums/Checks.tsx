@@ -1,3 +1,4 @@
+import { hazardsOf } from '../../core/materials/material.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { policyAnswers } from '../../core/materials/policy.ts'
 import { costOf } from '../../core/medium/cost.ts'
@@ -61,7 +62,7 @@ export function Checks({ medium, settings }: { readonly medium: Medium; readonly
 
 /** The cautions that belong to what is in it. */
 function Cautions({ materials }: { readonly materials: readonly Material[] }) {
-  const hazards = [...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] /) ?? []))]
+  const hazards = hazardsOf(materials)
   return (
     <p className="text-[0.85rem] leading-snug text-soft">
       {hazards.length > 0 && <>In it: {hazards.join(', ')}. </>}

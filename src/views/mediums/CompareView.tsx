@@ -1,16 +1,13 @@
 import { useMemo, useState } from 'react'
 import { classNames } from '../../core/materials/material.ts'
-import { tubeIngredients } from '../../core/film/paint.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { onPaintOf, paintPerPart } from '../../core/medium/basis.ts'
-import { largestDose, sideOf } from '../../core/medium/dose.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
+import { usualLargestDose } from '../../core/medium/usualPaint.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { oilFigures } from '../../core/medium/oils.ts'
 import { isKnown, shareSpans } from '../../core/medium/span.ts'
-import { defaultPractice, practiceCaps } from '../../core/soundness/practice.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Settings } from '../../document/studio.ts'
@@ -80,8 +77,6 @@ interface Row {
   readonly text: (medium: Medium) => string
 }
 
-const white = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
-
 function rowsOf(settings: Settings): readonly Row[] {
   const oils = (medium: Medium) => oilFigures(medium.ingredients, settings.climate, settings.dryingBounds)
   return [
@@ -90,7 +85,7 @@ function rowsOf(settings: Settings): readonly Row[] {
     { what: 'Can be blended for', text: (medium) => hoursText(effectsOf(medium).blendHours) },
     { what: 'Clear film of 40 µm touch dry in this room', text: (medium) => { const { touchDays } = oils(medium); return hoursText(touchDays === null ? null : 24 * touchDays) } },
     { what: 'Largest dose, of the mix by volume', text: (medium) => {
-      const { ofMix } = largestDose(sideOf(white.ok ? white.ingredients : []), medium.ingredients, practiceCaps(defaultPractice), 1)
+      const { ofMix } = usualLargestDose(medium.ingredients, 1)
       return ofMix >= 1 ? 'no limit met' : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`
     } },
     { what: 'Solvent and water, of the mix by volume', text: (medium) => { const { volatile, water } = shareSpans(medium.ingredients).wet.byVolume; return isKnown(volatile) ? percentText(volatile.low + water.low) : spanPercent(volatile) } },

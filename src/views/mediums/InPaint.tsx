@@ -7,25 +7,29 @@ import { whyOf } from '../../core/film/why.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
-import { doseAt, evenDoses, largestDose, sideOf } from '../../core/medium/dose.ts'
-import type { LargestDose } from '../../core/medium/dose.ts'
+import { cappedNames } from '../../core/medium/design/wish.ts'
+import { basisNames, doseAt, evenDoses, largestDose, sideOf, standingsAt } from '../../core/medium/dose.ts'
+import type { LargestDose, Standing } from '../../core/medium/dose.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { meanDropMl } from '../../core/medium/medium.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
+import { policyAnswers } from '../../core/materials/policy.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
 import { libraryShelf } from '../../core/materials/shelf.ts'
 import { practiceCaps, practiceOf, practices } from '../../core/soundness/practice.ts'
 import { Choice, Labelled, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, percentText } from '../../ui/format.ts'
+import { about, percentText, upperFirst } from '../../ui/format.ts'
 import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { DoseChartProps } from './DoseChart.tsx'
+import { spanPercent } from './Truths.tsx'
 import { Why } from '../../ui/Why.tsx'
 
 const wetUm = 70
 
 /** What the medium becomes in paint, along the dose, and how much of it the paint can bear. */
-export function InPaint({ medium }: { readonly medium: Medium }) {
+export function InPaint({ medium, policies }: { readonly medium: Medium; readonly policies: readonly PolicyId[] }) {
   const [pigment, setPigment] = useState('pw6_rutile')
   const [oil, setOil] = useState('linseed_alkali_refined')
   const [practiceId, setPractice] = useState('oil-led')
@@ -54,6 +58,7 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
   const largest = largestDose(paint, medium.ingredients, caps, practice.medium.watch)
   const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), libraryShelf(pigment)!])
   const over = share > largest.ofMix + 1e-9
+  const refusals = policyAnswers(libraryShelf(pigment)!, policies)
   return (
     <section aria-label="In paint" className="mt-7 border-t border-ink pt-4">
       <h2 className="text-xl">How much of it the paint can bear</h2>
@@ -64,6 +69,9 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
         <Labelled label="by the limits of">{(id) => <Choice id={id} value={practiceId} onValue={setPractice} options={practices} />}</Labelled>
         <Labelled label="painted on">{(id) => <Choice id={id} value={onCloth ? 'cloth' : 'panel'} onValue={(on) => setOnCloth(on === 'cloth')} options={[{ id: 'cloth', name: 'cloth' }, { id: 'panel', name: 'panel' }]} />}</Labelled>
       </div>
+      {refusals.map(({ policy, answer, reason }) => (
+        <p key={policy} role="alert" className="mt-2"><VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} /> {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}{reason}</p>
+      ))}
       {pairs.map(({ pair, severity, message }) => (
         <p key={pair} role="alert" className="mt-2"><VerdictMark verdict={severity} size={12} /> {message}</p>
       ))}
@@ -75,6 +83,7 @@ export function InPaint({ medium }: { readonly medium: Medium }) {
       </div>
       <DoseField share={share} onShare={setShare} />
       {over && <p className="mt-1"><VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.</p>}
+      <Limits standings={standingsAt(paint, medium.ingredients, caps, share)} />
       {found.ok ? <FilmTable film={found.film} neat={neat.ok ? neat.film : null} /> : <p role="alert" className="mt-3 text-unsound">{found.message}</p>}
       <p className="mt-2 text-[0.82rem] text-soft">Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking. Limits are advice, not measurement; they round down.</p>
     </section>
@@ -114,6 +123,22 @@ function DoseField({ share, onShare }: { readonly share: number; readonly onShar
         {(id) => <TypedField id={id} shown={share < 1 ? about(100 * onPaintOf(share), 3) : '∞'} read={percent(ofMixOf, 10000)} onValue={onShare} suffix="%" />}
       </Labelled>
     </div>
+  )
+} // prettier-ignore
+
+const answerMarks = { within: 'sound', over: 'unsound', 'cannot tell': 'watch' } as const
+
+/** Each limit at the dose typed; where a product is known only as a range and the limit lies inside it, nobody can tell. */
+function Limits({ standings }: { readonly standings: readonly Standing[] }) {
+  return (
+    <ul aria-label="Limits at your dose" className="mt-3 text-[0.95rem]">
+      {standings.filter(({ share }) => share.high > 0.0005).map(({ cap, share, answer, safeOfMix }) => (
+        <li key={cap.what} className="border-t border-rule py-1">
+          <VerdictMark verdict={answerMarks[answer]} size={12} /> {upperFirst(cappedNames[cap.what])} {spanPercent(share)} {basisNames[cap.of]}, watched from {percentText(cap.most)}: {answer === 'cannot tell' ? 'cannot tell' : answer === 'over' ? 'over it' : 'within it'}
+          {answer !== 'within' && <>; safe up to {percentText(roundedDown(safeOfMix))} of the mix, {about(roundedDown(10 * onPaintOf(safeOfMix), 2))} ml to 10 ml of paint</>}.
+        </li>
+      ))}
+    </ul>
   )
 } // prettier-ignore
 

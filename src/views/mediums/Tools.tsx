@@ -9,6 +9,7 @@ import { drierDosing, metalsIn } from '../../core/medium/drierDose.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { oilFigures, swapped } from '../../core/medium/oils.ts'
+import { againstLimit, safeMassG, spanOf } from '../../core/medium/span.ts'
 import { addingTo, puttyOf } from '../../core/medium/putty.ts'
 import type { Recipe, RecipeShelf } from '../../core/medium/recipe.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
@@ -40,6 +41,7 @@ export function Tools(props: ToolsProps) {
       <Tool title="A drier"><Drier {...props} /></Tool>
       <Tool title="Oil to add for a step in fatness"><OilToAdd /></Tool>
       <Tool title="A putty of a wanted fatness"><Putty {...props} /></Tool>
+      <Tool title="How much of a product nobody knows exactly"><Unsure {...props} /></Tool>
       <Tool title="What a layer costs"><LayerCostTool {...props} /></Tool>
     </section>
   )
@@ -226,6 +228,31 @@ function LayerCostTool({ medium }: ToolsProps) {
       </div>
       <p className="mt-2">
         Neat: {gramsText(cost.neatPaintG)} of paint, {cost.neat.toFixed(2)}. With the medium: {gramsText(cost.paintG)} of paint and {mlText(cost.mediumMl)} of it, {cost.mixed.toFixed(2)}{unpriced.length > 0 && <span className="text-soft"> and what has no price ({unpriced.join(', ')})</span>}.
+      </p>
+    </>
+  )
+} // prettier-ignore
+
+function Unsure({ materials }: ToolsProps) {
+  const unsure = materials.filter(({ nonVolatile }) => nonVolatile)
+  const [id, setId] = useState(unsure[0]!.id)
+  const [grams, setGrams] = useState(20)
+  const [dryG, setDryG] = useState(60)
+  const [percent, setPercent] = useState(18)
+  const product = unsure.find((one) => one.id === id)!
+  const { low, high } = product.nonVolatile!
+  const share = spanOf([low, high].map((stays) => (grams * stays) / (grams * stays + dryG)))
+  const answer = againstLimit(share, percent / 100)
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <Labelled label="Product" className="grow basis-48">{(field) => <Choice id={field} value={id} onValue={setId} options={unsure} />}</Labelled>
+        <Labelled label="of it, g" className="w-20">{(field) => <NumberField id={field} value={grams} low={0.1} high={100000} onValue={setGrams} />}</Labelled>
+        <Labelled label="beside dried film, g" className="w-32">{(field) => <NumberField id={field} value={dryG} low={0.1} high={100000} onValue={setDryG} />}</Labelled>
+        <Labelled label="at most, of the dried film by mass" className="w-36">{(field) => <NumberField id={field} value={percent} low={0.1} high={99} unit="%" onValue={setPercent} />}</Labelled>
+      </div>
+      <p className="mt-2" role="status">
+        Of it {percentText(low)}–{percentText(high)} stays, so it is {(100 * share.low).toFixed(1)}–{(100 * share.high).toFixed(1)}&nbsp;% of the dried film by mass: {answer === 'within' ? 'within the limit' : answer === 'over' ? 'over the limit' : 'cannot tell'}; safe at or below {safeMassG(product, dryG, percent / 100)} g.
       </p>
     </>
   )

@@ -1,5 +1,6 @@
 import { Plus, Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
+import { hazardsOf } from '../../core/materials/material.ts'
 import { libraryShelf } from '../../core/materials/shelf.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
@@ -311,7 +312,7 @@ function Caution({ picture }: { readonly picture: Picture }) {
     ...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)),
     ...(thinner ? [thinner.material] : []),
   ])
-  const hazards = [...new Set(ids.flatMap((id) => libraryShelf(id)?.hazard?.split(/[,;] /) ?? []))].filter((hazard) =>
+  const hazards = hazardsOf(ids.flatMap((id) => libraryShelf(id) ?? [])).filter((hazard) =>
     /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
   )
   return (

@@ -3,7 +3,8 @@ import type { Material } from '../../materials/material.ts'
 import { policyAnswers } from '../../materials/policy.ts'
 import { cappedOf, sideOf } from '../dose.ts'
 import type { Side } from '../dose.ts'
-import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling, thickness } from '../effects.ts'
+import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling } from '../effects.ts'
+import { thickness } from '../oils.ts'
 import type { Wish } from './wish.ts'
 
 /** A linear programme over grams of each material in 100 g of medium. */
