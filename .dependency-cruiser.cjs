@@ -6,25 +6,52 @@ const only = (name, from, allowed) => ({
   to: { path: '^src/', pathNot: `^src/(${allowed.join('|')})(/|$)` },
 })
 
+const typesOnly = (name, from, to) => ({
+  name,
+  severity: 'error',
+  from: { path: from },
+  to: { path: to, dependencyTypesNot: ['type-only'] },
+})
+
 module.exports = {
   forbidden: [
-    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
     only('core-alone', 'core', ['core']),
-    { name: 'core-no-packages', severity: 'error', from: { path: '^src/core/' }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'] } },
+    {
+      name: 'core-no-packages',
+      severity: 'error',
+      from: { path: '^src/core/' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'] },
+    },
     only('document-on-core', 'document', ['document', 'core']),
     only('store-on-document', 'store', ['store', 'document', 'core']),
-    only('studio-on-store', 'studio', ['studio', 'store', 'document', 'core']),
-    only('ui-alone', 'ui', ['ui', 'document', 'core', 'styles', 'studio']),
+    only('studio-on-store', 'studio', ['studio', 'store', 'document', 'core', 'threads']),
+    typesOnly('studio-threads-types-only', '^src/studio/', '^src/threads/'),
+    only('threads-on-studio', 'threads', ['threads', 'studio', 'store', 'document', 'core']),
+    only('gate-alone', 'gate', ['gate']),
+    only('saving-on-document', 'saving', ['saving', 'document']),
+    typesOnly('saving-document-types-only', '^src/saving/', '^src/document/'),
+    only('ui', 'ui', ['ui', 'saving', 'document', 'core', 'styles', 'studio', 'pages']),
     only('workers-thin', 'workers', ['workers', 'document', 'core']),
-    only('views', 'views', ['views', 'ui', 'document', 'core', 'workers', 'studio']),
+    only('views', 'views', ['views', 'ui', 'saving', 'document', 'core', 'workers', 'studio']),
+    typesOnly('views-server-types-only', '^src/(views|ui)/', '^src/(studio|pages)/'),
     {
-      name: 'views-studio-types-only',
+      name: 'kysely-in-store',
       severity: 'error',
-      from: { path: '^src/(views|ui)/' },
-      to: { path: '^src/studio/', dependencyTypesNot: ['type-only'] },
+      from: { path: '^src/', pathNot: '^src/(store|threads)/' },
+      to: { path: 'node_modules/(kysely|better-sqlite3)/' },
     },
-    { name: 'kysely-in-store', severity: 'error', from: { path: '^src/', pathNot: '^src/store/' }, to: { path: 'node_modules/(kysely|better-sqlite3)/' } },
-    { name: 'no-store-in-pages', severity: 'error', from: { path: '^src/pages/', pathNot: '_http\\.ts$' }, to: { path: '^src/store/' } },
+    {
+      name: 'no-store-in-pages',
+      severity: 'error',
+      from: { path: '^src/pages/', pathNot: '/_refusals\\.ts$' },
+      to: { path: '^src/store/', dependencyTypesNot: ['type-only'] },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

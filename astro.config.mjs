@@ -3,19 +3,18 @@ import react from '@astrojs/react'
 import tailwindcss from '@tailwindcss/vite'
 import { defineConfig } from 'astro/config'
 
-/** A view asks for a handful of files, not thirty: what every view shares goes together. The server keeps its own way. */
+/** What every view shares goes together, so that a page asks for a handful of files; ui/later stays apart. */
 function fewerChunks(id) {
-  if (/node_modules\/(lucide-react|nanostores|@nanostores|date-fns)\//.test(id) || /\/src\/ui\/[^/]+\.tsx?$/.test(id)) return 'ui'
-  if (
-    /\/src\/core\/(measure|medium\/(medium|recipe|weigh)|film|materials\/(material|shelf|own|policy)|soundness\/(practice|words|support))/.test(id) &&
-    !/book|design|library/.test(id)
-  )
-    return 'core'
+  if (/node_modules\/(lucide-react|nanostores|@nanostores|date-fns)\//.test(id)) return 'ui'
+  if (/\/src\/(ui\/[^/]+\.tsx?|saving\/[^/]+\.ts)$/.test(id)) return 'ui'
+  const isCore =
+    /\/src\/core\/(measure|medium\/(medium|recipe|weigh)|film|materials\/(material|shelf|own|policy)|soundness\/(practice|words|support))/
+  if (isCore.test(id) && !/book|design|library/.test(id)) return 'core'
 }
 
 export default defineConfig({
   output: 'server',
-  adapter: node({ mode: 'standalone' }),
+  adapter: node({ mode: 'middleware' }),
   integrations: [react()],
   vite: {
     plugins: [tailwindcss()],
@@ -23,7 +22,18 @@ export default defineConfig({
     worker: { format: 'es' },
     // Bundled into the server: one icon must not load a package's thousand files at start.
     ssr: {
-      noExternal: ['lucide-react', /^radix-ui/, /^@radix-ui/, /^@dnd-kit/, 'date-fns', 'zod', 'kysely', 'ical-generator', /nanostores/, 'comlink', /^d3-/],
+      noExternal: [
+        'lucide-react',
+        /^radix-ui/,
+        /^@radix-ui/,
+        /^@dnd-kit/,
+        'date-fns',
+        'zod',
+        'kysely',
+        'ical-generator',
+        /nanostores/,
+        'comlink',
+      ],
     },
   },
   devToolbar: { enabled: false },

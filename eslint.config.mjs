@@ -4,9 +4,21 @@ import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['dist', '.astro', '.grelta', 'test-results', 'src/core/materials/library.ts', 'src/core/materials/book.ts', 'src/core/cure/tableData.ts'] },
+  {
+    ignores: [
+      'dist',
+      '.astro',
+      '.grelta',
+      'test-results',
+      'src/core/materials/library.ts',
+      'src/core/materials/book.ts',
+      'src/core/cure/tableData.ts',
+    ],
+  },
   js.configs.recommended,
   ...tseslint.configs.strict,
+  { files: ['**/*.{ts,tsx}'], extends: [tseslint.configs.recommendedTypeCheckedOnly] },
+  { files: ['**/*.{ts,tsx}'], languageOptions: { parserOptions: { projectService: true } } },
   ...astro.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
@@ -16,7 +28,10 @@ export default tseslint.config(
       'react-hooks/exhaustive-deps': 'error',
       // A value the code has just made sure of may be named so.
       '@typescript-eslint/no-non-null-assertion': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
@@ -39,6 +54,8 @@ export default tseslint.config(
         document: 'readonly',
         localStorage: 'readonly',
         addEventListener: 'readonly',
+        removeEventListener: 'readonly',
+        globalThis: 'readonly',
         setTimeout: 'readonly',
         setInterval: 'readonly',
       },

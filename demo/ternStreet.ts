@@ -5,47 +5,208 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
-  id, name, base, family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, stockG: null, dropper: [], openedOn: null, note: '', ...rest,
-}) // prettier-ignore
+  id,
+  name,
+  base,
+  family: 'oil',
+  densityGPerMl: null,
+  nonVolatile: null,
+  stays: {},
+  iodine: null,
+  rate: null,
+  price: null,
+  stockG: null,
+  dropper: [],
+  openedOn: null,
+  note: '',
+  ...rest,
+})
 
 /** What the studio's own shelf says that the book does not: prices, a heavy lot, a counted dropper, a jar of unsure make. */
 const shelf = (today: number): readonly ShelfItem[] => [
-  lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', { price: { coins: 18, for: { amount: 250, unit: 'ml' } }, stockG: 120, openedOn: dateOf(today - 140) }),
-  lot('thick-oil-lot-b', 'Thick oil, lot B', 'linseed_sun_thickened', { densityGPerMl: 0.975, price: { coins: 14, for: { amount: 100, unit: 'ml' } }, openedOn: dateOf(today - 61), note: 'Thicker than the last one; stood on the south sill all summer.' }),
-  lot('walnut', 'Walnut oil', 'walnut', { price: { coins: 11, for: { amount: 250, unit: 'ml' } }, stockG: 2, dropper: [{ drops: 50, grams: 1.12 }, { drops: 40, grams: 0.91 }], openedOn: dateOf(today - 33) }),
-  lot('damar', 'Damar resin', 'damar', { family: 'resin', price: { coins: 9, for: { amount: 200, unit: 'g' } }, stockG: 40 }),
-  lot('gum_turpentine', 'Gum turpentine (distilled)', 'gum_turpentine', { family: 'solvent', price: { coins: 7.5, for: { amount: 500, unit: 'ml' } } }),
-  lot('market-gel', 'Gel from the harbour market', null, { family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.55, high: 0.75 }, stays: { alkyd: 1 }, rate: 4, note: 'No sheet came with it; the stallholder says half to three quarters stays.' }),
-] // prettier-ignore
+  lot('linseed_stand_oil', 'Stand oil (linseed heat-bodied without air)', 'linseed_stand_oil', {
+    price: { coins: 18, for: { amount: 250, unit: 'ml' } },
+    stockG: 120,
+    openedOn: dateOf(today - 140),
+  }),
+  lot('thick-oil-lot-b', 'Thick oil, lot B', 'linseed_sun_thickened', {
+    densityGPerMl: 0.975,
+    price: { coins: 14, for: { amount: 100, unit: 'ml' } },
+    openedOn: dateOf(today - 61),
+    note: 'Thicker than the last one; stood on the south sill all summer.',
+  }),
+  lot('walnut', 'Walnut oil', 'walnut', {
+    price: { coins: 11, for: { amount: 250, unit: 'ml' } },
+    stockG: 2,
+    dropper: [
+      { drops: 50, grams: 1.12 },
+      { drops: 40, grams: 0.91 },
+    ],
+    openedOn: dateOf(today - 33),
+  }),
+  lot('damar', 'Damar resin', 'damar', {
+    family: 'resin',
+    price: { coins: 9, for: { amount: 200, unit: 'g' } },
+    stockG: 40,
+  }),
+  lot('gum_turpentine', 'Gum turpentine (distilled)', 'gum_turpentine', {
+    family: 'solvent',
+    price: { coins: 7.5, for: { amount: 500, unit: 'ml' } },
+  }),
+  lot('market-gel', 'Gel from the harbour market', null, {
+    family: 'ready_medium',
+    densityGPerMl: 0.95,
+    nonVolatile: { low: 0.55, high: 0.75 },
+    stays: { alkyd: 1 },
+    rate: 4,
+    note: 'No sheet came with it; the stallholder says half to three quarters stays.',
+  }),
+]
 
-const batch = (id: string, number: number, name: string, mediumId: string | null, lines: readonly (readonly [material: string, grams: number])[], at: string, rest: Partial<Batch>): Batch => ({
-  id, name, number, mediumId, parentId: null, drops: [], jarMl: null, loss: 0.05, keptCold: false, doneSteps: [], leftOut: [], madeOn: at, taken: [], looks: [], photo: null, materials: [], note: '',
-  targets: lines.map(([material, grams]) => ({ material, grams })), pours: lines.map(([material, grams]) => ({ material, grams, at, drawnG: 0 })),
-  feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null }, ...rest,
-}) // prettier-ignore
+const batch = (
+  id: string,
+  number: number,
+  name: string,
+  mediumId: string | null,
+  lines: readonly (readonly [material: string, grams: number])[],
+  at: string,
+  rest: Partial<Batch>,
+): Batch => ({
+  id,
+  name,
+  number,
+  mediumId,
+  parentId: null,
+  drops: [],
+  jarMl: null,
+  loss: 0.05,
+  keptCold: false,
+  doneSteps: [],
+  leftOut: [],
+  madeOn: at,
+  taken: [],
+  looks: [],
+  photo: null,
+  materials: [],
+  note: '',
+  targets: lines.map(([material, grams]) => ({ material, grams })),
+  pours: lines.map(([material, grams]) => ({ material, grams, at, drawnG: 0 })),
+  feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null },
+  ...rest,
+})
 
 /** What stands in jars at Tern Street: an old glaze due for a look, an egg emulsion about to spoil, a putty taken from a larger batch. */
 const batches = (minute: (daysAgo: number, hour: number) => string): readonly Batch[] => [
-  batch('glaze-1', 1, 'Harbour glaze', 'harbour-glaze', [['linseed_stand_oil', 96.5], ['gum_turpentine', 75.6], ['damar', 7.9]], minute(95, 15), { feel: { viscosity: 2, tack: 3, string: 2, spike: 1, levelling: 5 }, taken: [{ ml: 60, what: 'Glasshouse, first glaze', at: minute(15, 10) }], note: 'A touch more damar than written: the last of the bag.' }),
-  batch('egg-2', 2, 'Yolk and walnut', null, [['egg_yolk', 15.5], ['vinegar_5', 12.4], ['walnut', 41]], minute(3, 10), { keptCold: true, leftOut: ['preservative'], feel: { viscosity: 3, tack: 4, string: 2, spike: 4, levelling: 2 } }),
-  batch('putty-3', 3, 'Shed putty', 'shed-putty', [['walnut', 66], ['chalk_whiting', 165], ['marble_dust', 30]], minute(40, 11), { feel: { viscosity: 5, tack: 2, string: 3, spike: 4, levelling: 1 }, looks: [{ on: minute(10, 9).slice(0, 10), found: 'clear' }] }),
-] // prettier-ignore
+  batch(
+    'glaze-1',
+    1,
+    'Harbour glaze',
+    'harbour-glaze',
+    [
+      ['linseed_stand_oil', 96.5],
+      ['gum_turpentine', 75.6],
+      ['damar', 7.9],
+    ],
+    minute(95, 15),
+    {
+      feel: { viscosity: 2, tack: 3, string: 2, spike: 1, levelling: 5 },
+      taken: [{ ml: 60, what: 'Glasshouse, first glaze', at: minute(15, 10) }],
+      note: 'A touch more damar than written: the last of the bag.',
+    },
+  ),
+  batch(
+    'egg-2',
+    2,
+    'Yolk and walnut',
+    null,
+    [
+      ['egg_yolk', 15.5],
+      ['vinegar_5', 12.4],
+      ['walnut', 41],
+    ],
+    minute(3, 10),
+    {
+      keptCold: true,
+      leftOut: ['preservative'],
+      feel: { viscosity: 3, tack: 4, string: 2, spike: 4, levelling: 2 },
+    },
+  ),
+  batch(
+    'putty-3',
+    3,
+    'Shed putty',
+    'shed-putty',
+    [
+      ['walnut', 66],
+      ['chalk_whiting', 165],
+      ['marble_dust', 30],
+    ],
+    minute(40, 11),
+    {
+      feel: { viscosity: 5, tack: 2, string: 3, spike: 4, levelling: 1 },
+      looks: [{ on: minute(10, 9).slice(0, 10), found: 'clear' }],
+    },
+  ),
+]
 
 /** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
 
 type Paint = LayerDocument['paints'][number]
-const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined', grind = 1.25): Paint => ({ pigments: [{ pigment, share: 1 }], oil, grind, parts })
+const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined', grind = 1.25): Paint => ({
+  pigments: [{ pigment, share: 1 }],
+  oil,
+  grind,
+  parts,
+})
 
-type LayerIdea = Partial<LayerDocument> & Pick<LayerDocument, 'name' | 'paints' | 'wetThicknessUm'> & { readonly daysAgo?: number; readonly hour?: number }
+type LayerIdea = Partial<LayerDocument> &
+  Pick<LayerDocument, 'name' | 'paints' | 'wetThicknessUm'> & {
+    readonly daysAgo?: number
+    readonly hour?: number
+  }
 
 export function ternStreet(now: string): StudioDocument {
   const today = Math.floor(dayOf(now)!)
-  const minute = (daysAgo: number, hour: number): string => minuteOf(Math.min(today - daysAgo + hour / 24, dayOf(now)!))
+  const minute = (daysAgo: number, hour: number): string =>
+    minuteOf(Math.min(today - daysAgo + hour / 24, dayOf(now)!))
   const mediums: StudioDocument['mediums'] = [
-    { id: 'harbour-glaze', name: 'Harbour glaze', note: 'For the glazes on the big linen pictures.', recipe: { lines: [{ material: 'linseed_stand_oil', amount: 40, unit: 'ml' }, { material: 'gum_turpentine', amount: 35, unit: 'ml' }, { material: 'damar', amount: 1, unit: 'tsp_metric' }] } },
-    { id: 'morning-oil', name: 'Morning oil', note: 'A little of this in everything after the first layer.', recipe: { partsBy: 'volume', lines: [{ material: 'linseed_sun_thickened', amount: 2, unit: 'part' }, { material: 'walnut', amount: 1, unit: 'part' }] } },
-    { id: 'shed-putty', name: 'Shed putty', note: 'Gives body and keeps it lean.', recipe: { lines: [{ material: 'walnut', amount: 22, unit: 'g' }, { material: 'chalk_whiting', amount: 55, unit: 'g' }, { material: 'marble_dust', amount: 10, unit: 'g' }] } },
-  ] // prettier-ignore
+    {
+      id: 'harbour-glaze',
+      name: 'Harbour glaze',
+      note: 'For the glazes on the big linen pictures.',
+      recipe: {
+        lines: [
+          { material: 'linseed_stand_oil', amount: 40, unit: 'ml' },
+          { material: 'gum_turpentine', amount: 35, unit: 'ml' },
+          { material: 'damar', amount: 1, unit: 'tsp_metric' },
+        ],
+      },
+    },
+    {
+      id: 'morning-oil',
+      name: 'Morning oil',
+      note: 'A little of this in everything after the first layer.',
+      recipe: {
+        partsBy: 'volume',
+        lines: [
+          { material: 'linseed_sun_thickened', amount: 2, unit: 'part' },
+          { material: 'walnut', amount: 1, unit: 'part' },
+        ],
+      },
+    },
+    {
+      id: 'shed-putty',
+      name: 'Shed putty',
+      note: 'Gives body and keeps it lean.',
+      recipe: {
+        lines: [
+          { material: 'walnut', amount: 22, unit: 'g' },
+          { material: 'chalk_whiting', amount: 55, unit: 'g' },
+          { material: 'marble_dust', amount: 10, unit: 'g' },
+        ],
+      },
+    },
+  ]
   const recipeOf = (id: string): LayerDocument['usedMedium'] => {
     const medium = mediums.find((one) => one.id === id)!
     return { name: medium.name, recipe: medium.recipe, materials: [] }
@@ -68,12 +229,27 @@ export function ternStreet(now: string): StudioDocument {
     }))
 
   const painting = (id: string, title: string, rest: Partial<PaintingDocument>): PaintingDocument => ({
-    id, title, widthCm: null, heightCm: null, support: 'linen_stretched', ground: 'acrylic_dispersion_ground', practice: 'oil-led', deadline: null, note: '', ...rest,
-  }) // prettier-ignore
+    id,
+    title,
+    widthCm: null,
+    heightCm: null,
+    support: 'linen_stretched',
+    ground: 'acrylic_dispersion_ground',
+    practice: 'oil-led',
+    deadline: null,
+    note: '',
+    ...rest,
+  })
 
   const layers = [
     ...layersOf('glasshouse', [
-      { name: 'Stain', paints: [tube('pbr7_raw_umber')], thinner: { material: 'gum_turpentine', parts: 1 }, wetThicknessUm: 20, daysAgo: 84 },
+      {
+        name: 'Stain',
+        paints: [tube('pbr7_raw_umber')],
+        thinner: { material: 'gum_turpentine', parts: 1 },
+        wetThicknessUm: 20,
+        daysAgo: 84,
+      },
       {
         name: 'Dead colouring',
         paints: [tube('pbr7_raw_umber', 1), tube('pw6_rutile', 2)],
@@ -88,7 +264,13 @@ export function ternStreet(now: string): StudioDocument {
         wetThicknessUm: 95,
         daysAgo: 45,
       },
-      { name: 'First glaze', paints: [tube('pb29')], medium: { mediumId: 'harbour-glaze', parts: 1.5 }, wetThicknessUm: 30, daysAgo: 15 },
+      {
+        name: 'First glaze',
+        paints: [tube('pb29')],
+        medium: { mediumId: 'harbour-glaze', parts: 1.5 },
+        wetThicknessUm: 30,
+        daysAgo: 15,
+      },
       {
         name: 'Sunlight scumble',
         paints: [tube('pw6_rutile', 1), tube('pr101_transparent', 1)],
@@ -104,7 +286,12 @@ export function ternStreet(now: string): StudioDocument {
         wetThicknessUm: 18,
         daysAgo: 19,
       },
-      { name: 'Dead colour', paints: [tube('pbr7_burnt_umber', 1), tube('pw6_rutile', 3), tube('pr102', 1)], wetThicknessUm: 60, daysAgo: 8 },
+      {
+        name: 'Dead colour',
+        paints: [tube('pbr7_burnt_umber', 1), tube('pw6_rutile', 3), tube('pr102', 1)],
+        wetThicknessUm: 60,
+        daysAgo: 8,
+      },
       {
         name: 'First flesh',
         paints: [tube('pw6_rutile', 4), tube('py43', 1), tube('pr101', 0.4)],
@@ -128,7 +315,13 @@ export function ternStreet(now: string): StudioDocument {
       },
     ]),
     ...layersOf('quince', [
-      { name: 'Dark table', paints: [tube('pbr7_burnt_umber', 2), tube('pb29', 1)], wetThicknessUm: 60, daysAgo: 34, hour: 9 },
+      {
+        name: 'Dark table',
+        paints: [tube('pbr7_burnt_umber', 2), tube('pb29', 1)],
+        wetThicknessUm: 60,
+        daysAgo: 34,
+        hour: 9,
+      },
       {
         name: 'Pewter',
         paints: [tube('pw6_rutile', 2), tube('pbk9', 1), tube('pb29', 0.3)],
@@ -150,10 +343,27 @@ export function ternStreet(now: string): StudioDocument {
       },
     ]),
     ...layersOf('sheds', [
-      { name: 'Ground tone', paints: [tube('py43', 2), tube('pbk9', 1)], medium: { mediumId: 'shed-putty', parts: 1 }, wetThicknessUm: 50, daysAgo: 12 },
-      { name: 'Sheds', paints: [tube('pbk9', 2), tube('pr83', 1)], medium: { mediumId: 'morning-oil', parts: 0.5 }, wetThicknessUm: 110, daysAgo: 5 },
+      {
+        name: 'Ground tone',
+        paints: [tube('py43', 2), tube('pbk9', 1)],
+        medium: { mediumId: 'shed-putty', parts: 1 },
+        wetThicknessUm: 50,
+        daysAgo: 12,
+      },
+      {
+        name: 'Sheds',
+        paints: [tube('pbk9', 2), tube('pr83', 1)],
+        medium: { mediumId: 'morning-oil', parts: 0.5 },
+        wetThicknessUm: 110,
+        daysAgo: 5,
+      },
       { name: 'Frost', paints: [tube('pw6_rutile', 3, 'safflower')], wetThicknessUm: 60, daysAgo: 1 },
-      { name: 'Low sun', paints: [tube('py35', 1), tube('pw6_rutile', 3)], medium: { mediumId: 'morning-oil', parts: 0.6 }, wetThicknessUm: 40 },
+      {
+        name: 'Low sun',
+        paints: [tube('py35', 1), tube('pw6_rutile', 3)],
+        medium: { mediumId: 'morning-oil', parts: 0.6 },
+        wetThicknessUm: 40,
+      },
     ]),
   ]
   return {
@@ -172,7 +382,12 @@ export function ternStreet(now: string): StudioDocument {
     batches: [...batches(minute)],
     mediums,
     paintings: [
-      painting('glasshouse', 'Glasshouse, morning', { widthCm: 60, heightCm: 80, practice: 'glazing', deadline: dateOf(today + 108) }),
+      painting('glasshouse', 'Glasshouse, morning', {
+        widthCm: 60,
+        heightCm: 80,
+        practice: 'glazing',
+        deadline: dateOf(today + 108),
+      }),
       painting('clock-mender', 'The clock-mender', {
         widthCm: 50,
         heightCm: 65,
@@ -180,8 +395,18 @@ export function ternStreet(now: string): StudioDocument {
         ground: 'oil_ground_titanium',
         note: 'Commission; the owner lives abroad.',
       }),
-      painting('quince', 'Quince and pewter', { widthCm: 40, heightCm: 30, ground: 'acrylic_dispersion_ground', support: 'cotton_stretched' }),
-      painting('sheds', 'Allotment sheds in frost', { widthCm: 45, heightCm: 45, support: 'plywood', ground: 'acrylic_absorbent_ground' }),
+      painting('quince', 'Quince and pewter', {
+        widthCm: 40,
+        heightCm: 30,
+        ground: 'acrylic_dispersion_ground',
+        support: 'cotton_stretched',
+      }),
+      painting('sheds', 'Allotment sheds in frost', {
+        widthCm: 45,
+        heightCm: 45,
+        support: 'plywood',
+        ground: 'acrylic_absorbent_ground',
+      }),
     ],
     layers: layers.map((layer) => ({ ...layer })),
     touchTests: [

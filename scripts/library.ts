@@ -6,20 +6,30 @@ import type { Family, Material, Range, Shares } from '../src/core/materials/mate
 
 type Row = Record<string, string>
 const root = new URL('..', import.meta.url)
-const read = (name: string): Row[] => Papa.parse<Row>(readFileSync(new URL(`data/${name}.csv`, root), 'utf8'), { header: true, skipEmptyLines: true }).data
+const read = (name: string): Row[] =>
+  Papa.parse<Row>(readFileSync(new URL(`data/${name}.csv`, root), 'utf8'), {
+    header: true,
+    skipEmptyLines: true,
+  }).data
 
 const number = (text: string | undefined): number | undefined => (text ? Number(text) : undefined)
 const range = (low?: string, mid?: string, high?: string): Range | undefined =>
   mid ? { low: number(low) ?? Number(mid), mid: Number(mid), high: number(high) ?? Number(mid) } : undefined
-const ranged = (row: Row, name: string, mid = name): Range | undefined => range(row[`${name}_low`], row[mid], row[`${name}_high`])
+const ranged = (row: Row, name: string, mid = name): Range | undefined =>
+  range(row[`${name}_low`], row[mid], row[`${name}_high`])
 
 const dropMl = new Map(read('drops').map((row) => [row['id']!, Number(row['drop_ml'])]))
 
 /** Stretch of the cured film: heat-bodied oils above raw linseed, the pale slow oils below it. */
 const flexFactors: Record<string, number> = {
-  linseed_stand_oil: 1.15, linseed_vacuum_bodied: 1.15, linseed_light_bodied: 1.15,
-  safflower: 0.8, sunflower_high_linoleic: 0.8, sunflower_high_oleic: 0.8, poppy: 0.7,
-} // prettier-ignore
+  linseed_stand_oil: 1.15,
+  linseed_vacuum_bodied: 1.15,
+  linseed_light_bodied: 1.15,
+  safflower: 0.8,
+  sunflower_high_linoleic: 0.8,
+  sunflower_high_oleic: 0.8,
+  poppy: 0.7,
+}
 
 const common = (row: Row, density: Range): Pick<Material, 'id' | 'densityGPerMl' | 'dropMl'> => ({
   id: row['id']!,
@@ -42,16 +52,26 @@ const oils = read('oils').map((row): Material => ({
 }))
 
 const share = (percent: number): number => Number((percent / 100).toFixed(6))
-const families: Record<string, Family> = { balsam: 'balsam', oxidising_binder: 'alkyd', wax: 'wax', wax_paste: 'wax_paste', metal_soap: 'metal_soap' }
+const families: Record<string, Family> = {
+  balsam: 'balsam',
+  oxidising_binder: 'alkyd',
+  wax: 'wax',
+  wax_paste: 'wax_paste',
+  metal_soap: 'metal_soap',
+}
 const resinsAndWaxes = read('resins_waxes').map((row): Material => {
   const family = families[row['material_class']!] ?? 'resin'
   const volatile = Number(row['volatile_fraction_percent'] || 0) / 100
   const shares: Partial<Shares> =
-    family === 'wax_paste' ? { wax: 0.33, volatile, resin: Number((1 - 0.33 - volatile).toFixed(6)) }
-    : family === 'alkyd' ? { alkyd: 1 - volatile, volatile }
-    : family === 'wax' ? { wax: 1 }
-    : family === 'metal_soap' ? { other: 1 }
-    : { resin: 1 - volatile, ...(volatile > 0 && { volatile }) } // prettier-ignore
+    family === 'wax_paste'
+      ? { wax: 0.33, volatile, resin: Number((1 - 0.33 - volatile).toFixed(6)) }
+      : family === 'alkyd'
+        ? { alkyd: 1 - volatile, volatile }
+        : family === 'wax'
+          ? { wax: 1 }
+          : family === 'metal_soap'
+            ? { other: 1 }
+            : { resin: 1 - volatile, ...(volatile > 0 && { volatile }) }
   const volatileRange = ranged(row, 'volatile_fraction_percent')
   const solid = family === 'resin' || family === 'wax' || family === 'metal_soap'
   const solution = ranged(row, 'bulk_density_g_per_ml')!
@@ -60,7 +80,10 @@ const resinsAndWaxes = read('resins_waxes').map((row): Material => {
     name: row['name']!,
     family,
     shares,
-    nonVolatile: volatileRange && { low: share(100 - volatileRange.high), high: share(100 - volatileRange.low) },
+    nonVolatile: volatileRange && {
+      low: share(100 - volatileRange.high),
+      high: share(100 - volatileRange.low),
+    },
     bulkDensityGPerMl: solid ? solution : undefined,
     yellowing: number(row['yellowing_1to5']),
     rate: family === 'alkyd' ? { low: 3, mid: 5, high: 8 } : undefined,
@@ -75,7 +98,10 @@ const solvents = read('solvents').map((row): Material => ({
   family: 'solvent',
   shares: row['id'] === 'water' ? { water: 1 } : { volatile: 1 },
   flashPointC: number(row['flash_point_c']),
-  hazard: [row['id'] === 'water' ? '' : 'solvent vapour', row['sensitiser'] === 'yes' ? 'sensitiser' : ''].filter(Boolean).join(', ') || undefined,
+  hazard:
+    [row['id'] === 'water' ? '' : 'solvent vapour', row['sensitiser'] === 'yes' ? 'sensitiser' : '']
+      .filter(Boolean)
+      .join(', ') || undefined,
 }))
 
 const extenders = read('extenders').map((row): Material => ({
@@ -104,34 +130,53 @@ const pigments = read('pigments').map((row): Material => ({
 }))
 
 /** Umber acting as a drier is a pigment, and vitamin E in food oil is not something one doses: neither is a line of a recipe. */
-const driers = read('driers').filter((row) => dropMl.has(row['id']!)).map((row): Material => {
-  const density = Number(row['solution_density_g_per_ml'])
-  return {
-    ...common(row, { low: density, mid: density, high: density }),
-    name: row['name']!,
-    family: row['role'] === 'retarder' ? 'retarder' : 'drier',
-    shares: { drier: 1 },
-    metalPercent: number(row['supplied_metal_percent']),
-    maxMetalPercent: number(row['max_metal_on_oil_percent']),
-    hazard: row['hazard'] || undefined,
-  }
-}) // prettier-ignore
+const driers = read('driers')
+  .filter((row) => dropMl.has(row['id']!))
+  .map((row): Material => {
+    const density = Number(row['solution_density_g_per_ml'])
+    return {
+      ...common(row, { low: density, mid: density, high: density }),
+      name: row['name']!,
+      family: row['role'] === 'retarder' ? 'retarder' : 'drier',
+      shares: { drier: 1 },
+      metalPercent: number(row['supplied_metal_percent']),
+      maxMetalPercent: number(row['max_metal_on_oil_percent']),
+      hazard: row['hazard'] || undefined,
+    }
+  })
 
-const shareColumns = ['oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum', 'extender', 'volatile', 'water', 'other'] as const
+const shareColumns = [
+  'oil',
+  'alkyd',
+  'resin',
+  'wax',
+  'protein',
+  'polymer',
+  'gum',
+  'extender',
+  'volatile',
+  'water',
+  'other',
+] as const
 const prepared = read('prepared').map((row): Material => {
   const density = Number(row['density_g_per_ml'])
   return {
     ...common(row, { low: density, mid: density, high: density }),
     name: row['name']!,
     family: row['kind'] as Family,
-    shares: Object.fromEntries(shareColumns.filter((name) => Number(row[name]) > 0).map((name) => [name, Number(row[name])])),
+    shares: Object.fromEntries(
+      shareColumns.filter((name) => Number(row[name]) > 0).map((name) => [name, Number(row[name])]),
+    ),
     rate: range(undefined, row['relative_rate'], undefined),
     hazard: row['id'] === 'vinegar_essence_25' ? 'corrosive' : undefined,
   }
 })
 
 /** What the book says of each material beside what films need, with how sure it is. */
-const bookColumns: Record<string, readonly (readonly [is: string, column: string, mid: string, unit: string])[]> = {
+const bookColumns: Record<
+  string,
+  readonly (readonly [is: string, column: string, mid: string, unit: string])[]
+> = {
   oils: [
     ['density at 20 °C', 'density_g_per_ml_20c', 'density_g_per_ml_20c', 'g/ml'],
     ['iodine value', 'iodine_value', 'iodine_value_mid', ''],
@@ -152,7 +197,12 @@ const bookColumns: Record<string, readonly (readonly [is: string, column: string
     ['refractive index', 'refractive_index', 'refractive_index', ''],
     ['brittleness', 'brittleness_1to5', 'brittleness_1to5', 'of 5'],
     ['yellowing', 'yellowing_1to5', 'yellowing_1to5', 'of 5'],
-    ['most advised, of the dried film by mass', 'recommended_max_percent_dried_film', 'recommended_max_percent_dried_film', '%'],
+    [
+      'most advised, of the dried film by mass',
+      'recommended_max_percent_dried_film',
+      'recommended_max_percent_dried_film',
+      '%',
+    ],
   ],
   solvents: [
     ['density at 20 °C', 'density_g_per_ml_20c', 'density_g_per_ml_20c', 'g/ml'],
@@ -178,7 +228,12 @@ const bookColumns: Record<string, readonly (readonly [is: string, column: string
     ['metal as supplied, by mass', 'supplied_metal_percent', 'supplied_metal_percent', '%'],
     ['usual dose, metal on oil by mass', 'dose_metal_on_oil_percent', 'dose_metal_on_oil_percent', '%'],
     ['most advised, metal on oil by mass', 'max_metal_on_oil_percent', 'max_metal_on_oil_percent', '%'],
-    ['touch-dry time in paint, without = 1', 'touch_dry_time_factor_pigmented', 'touch_dry_time_factor_pigmented', ''],
+    [
+      'touch-dry time in paint, without = 1',
+      'touch_dry_time_factor_pigmented',
+      'touch_dry_time_factor_pigmented',
+      '',
+    ],
   ],
   prepared: [
     ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],
@@ -189,7 +244,13 @@ const bookColumns: Record<string, readonly (readonly [is: string, column: string
 
 function bookFigures(file: string, row: Row): readonly BookFigure[] {
   return bookColumns[file]!.flatMap(([is, column, mid, unit]) => {
-    const figure = { is, low: number(row[`${column}_low`]), mid: number(row[mid]), high: number(row[`${column}_high`]), unit }
+    const figure = {
+      is,
+      low: number(row[`${column}_low`]),
+      mid: number(row[mid]),
+      high: number(row[`${column}_high`]),
+      unit,
+    }
     return figure.low === undefined && figure.mid === undefined ? [] : [figure]
   })
 }
@@ -205,8 +266,13 @@ const entries = Object.keys(bookColumns).flatMap((file) =>
       notes: row['notes'] ?? '',
       figures: bookFigures(file, row),
       ...(row['fa_basis'] && {
-        acids: Object.fromEntries(acidNames.map((name) => [name, Number(row[`${name}_percent`])])) as BookEntry['acids'],
-        acidsOf: row['fa_basis'] === 'measured_typical' ? ('this oil' as const) : ('the oil before bodying' as const),
+        acids: Object.fromEntries(
+          acidNames.map((name) => [name, Number(row[`${name}_percent`])]),
+        ) as BookEntry['acids'],
+        acidsOf:
+          row['fa_basis'] === 'measured_typical'
+            ? ('this oil' as const)
+            : ('the oil before bodying' as const),
         other: { percent: Number(row['other_percent']), iodine: Number(row['other_iv_coefficient']) },
       }),
     },
@@ -235,5 +301,7 @@ ${entries
 }
 `
 
-if (process.argv[1]?.endsWith('library.ts')) writeFileSync(new URL('src/core/materials/book.ts', root), bookSource)
-if (process.argv[1]?.endsWith('library.ts')) writeFileSync(new URL('src/core/materials/library.ts', root), librarySource)
+if (process.argv[1]?.endsWith('library.ts'))
+  writeFileSync(new URL('src/core/materials/book.ts', root), bookSource)
+if (process.argv[1]?.endsWith('library.ts'))
+  writeFileSync(new URL('src/core/materials/library.ts', root), librarySource)

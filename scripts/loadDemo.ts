@@ -1,12 +1,20 @@
 /** Loads the demo studio into an empty data folder; leaves one that holds something alone. */
 import { ternStreet } from '../demo/ternStreet.ts'
 import { studioDocumentSchema } from '../src/document/studio.ts'
-import { openDatabase } from '../src/store/database.ts'
-import { list } from '../src/store/records.ts'
+import { failureOf } from '../src/store/failure.ts'
+import { openStudio } from '../src/store/open.ts'
+import { anything } from '../src/store/records.ts'
+import { loadDocument } from '../src/studio/load.ts'
 import { nowMinute } from '../src/studio/studio.ts'
-import { loadDocument } from '../src/studio/writing.ts'
 
-const db = await openDatabase()
-const now = nowMinute()
-if ((await list(db, 'painting')).length === 0) await loadDocument(db, now, studioDocumentSchema.parse(ternStreet(now)))
-await db.destroy()
+try {
+  const { db, close } = await openStudio()
+  const at = nowMinute()
+  if (!(await anything(db))) await loadDocument({ db, at }, studioDocumentSchema.parse(ternStreet(at)))
+  await close()
+} catch (error) {
+  const failure = failureOf(error)
+  if (!failure) throw error
+  console.error(failure.message)
+  process.exitCode = 1
+}

@@ -10,4 +10,5 @@ if (stale) {
   // A lock file only touched, not changed, by a checkout installs quickly from the cache.
   run('npm ci --no-audit --no-fund')
 }
-if (process.argv.includes('--browser') && !existsSync('/usr/bin/chromium')) run('apt-get update -q && apt-get install -y -q chromium')
+if (process.argv.includes('--browser') && !existsSync('/usr/bin/chromium'))
+  run('apt-get update -q && apt-get install -y -q chromium')

@@ -35,7 +35,8 @@ function obey(line, socket) {
   const grams = Number(first)
   if (command === 'T') tare = shown + drift
   else if (command === 'Z') [load, shown, tare, drift, pouring] = [0, 0, 0, 0, null]
-  else if (command === 'P' && grams > 0) pouring = { left: grams, rate: Number(second) > 0 ? Number(second) : 40 }
+  else if (command === 'P' && grams > 0)
+    pouring = { left: grams, rate: Number(second) > 0 ? Number(second) : 40 }
   else if (command === 'X' && grams > 0) load = Math.max(0, load - grams)
   else if (command) return socket.write(`E unknown ${command.slice(0, 8)}\n`)
   socket.write('OK\n')

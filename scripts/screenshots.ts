@@ -22,7 +22,10 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['studio', '/studio', desk],
 ]
 const server = await startServer({ demo: true })
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+})
 for (const [name, path, viewport] of pictures) {
   const page = await browser.newPage({ viewport })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })

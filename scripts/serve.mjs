@@ -1,37 +1,108 @@
 // Serves the built program: `node scripts/serve.mjs`, or with --demo on demo data in a folder of its own.
-import { existsSync } from 'node:fs'
-import { join } from 'node:path'
 import { execSync, fork } from 'node:child_process'
+import { randomUUID } from 'node:crypto'
+import { existsSync } from 'node:fs'
+import { createServer } from 'node:http'
+import { join } from 'node:path'
+import compression from 'compression'
+import sirv from 'sirv'
 
 const demo = process.argv.includes('--demo')
 process.env.NODE_ENV ??= 'production'
 process.env.HOST ??= '127.0.0.1'
 process.env.PORT ??= '4870'
+process.env.GRELTA_RUN = randomUUID()
 if (demo) process.env.GRELTA_DATA ??= join(process.cwd(), '.grelta', 'demo')
-if (!['127.0.0.1', 'localhost', '::1'].includes(process.env.HOST) && !process.env.GRELTA_PASSPHRASE) {
-  console.error(`Listening on ${process.env.HOST} lets other machines in. Set GRELTA_PASSPHRASE to a phrase of your own first.`)
+
+function giveUp(sentence) {
+  console.error(sentence)
   process.exit(1)
 }
-if (!existsSync('dist/server/entry.mjs')) {
-  console.error('The program is not built yet. Run: npm run build')
-  process.exit(1)
+
+const { HOST: host } = process.env
+const port = Number(process.env.PORT)
+if (!Number.isInteger(port) || port < 1 || port > 65535)
+  giveUp(`PORT is "${process.env.PORT}", which is no port. Give a number from 1 to 65535, such as 4870.`)
+if (!['127.0.0.1', 'localhost', '::1'].includes(host) && !process.env.GRELTA_PASSPHRASE)
+  giveUp(`Listening on ${host} lets other machines in. Set GRELTA_PASSPHRASE to a phrase of your own first.`)
+if (!existsSync('dist/server/entry.mjs')) giveUp('The program is not built yet. Run: npm run build')
+const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`
+
+const server = createServer(answerer())
+// A page left open for a while asks again on the connection it has.
+server.keepAliveTimeout = 65_000
+server.once('error', (error) =>
+  giveUp(
+    error.code === 'EADDRINUSE'
+      ? `Something else answers at ${address} already, perhaps another Grelta. Nothing was started or changed. Stop it, or choose another port with PORT.`
+      : `${address} cannot be listened on (${error.code}). Nothing was started or changed. Choose another HOST or PORT.`,
+  ),
+)
+server.listen(port, host, () => void begin())
+
+/** Files as they are, everything else by the program; both compressed, but for readings that must not wait. */
+function answerer() {
+  const squeeze = compression({
+    filter: (request, response) =>
+      response.getHeader('content-type') !== 'text/event-stream' && compression.filter(request, response),
+  })
+  const files = sirv('dist/client', {
+    setHeaders: (response, path) => {
+      response.setHeader('x-content-type-options', 'nosniff')
+      response.setHeader('cross-origin-resource-policy', 'same-origin')
+      if (path.startsWith('/_astro/'))
+        response.setHeader('cache-control', 'public, max-age=31536000, immutable')
+    },
+  })
+  return (request, response) => {
+    if (!URL.canParse(`http://${request.headers.host ?? ''}`)) {
+      response.writeHead(400, { 'content-type': 'text/plain' }).end('The request names no host.')
+      return
+    }
+    squeeze(request, response, () => files(request, response, () => void program(request, response)))
+  }
 }
-// The demo studio has a scale of its own; another is told by GRELTA_SCALE.
-if (demo && !process.env.GRELTA_SCALE) {
-  const port = process.env.GRELTA_SCALE_PORT ?? '4872'
-  process.env.GRELTA_SCALE = `127.0.0.1:${port}`
-  const scale = fork('scripts/scale.mjs', { stdio: 'ignore', env: { ...process.env, GRELTA_SCALE_PORT: port } })
+
+let loading
+
+/** A sign written in code twice names nothing here; read as no sign at all, it is answered like any other wrong address. */
+const writtenTwice = /%25(?=[0-9a-f]{2})/gi
+
+async function program(request, response) {
+  const [path, ...asked] = request.url.split('?')
+  request.url = [path.replace(writtenTwice, '%EF%BF%BD'), ...asked].join('?')
+  const { handler } = await (loading ??= import(join(process.cwd(), 'dist/server/entry.mjs')))
+  await handler(request, response)
+}
+
+async function begin() {
+  if (demo) beginDemo()
+  // Opens the studio's file now, so that a problem with it is told here and not on the first page.
+  const phrase = process.env.GRELTA_PASSPHRASE
+  const headers = phrase
+    ? { authorization: `Basic ${Buffer.from(`start:${phrase}`).toString('base64')}` }
+    : {}
+  const answer = await fetch(`${address}/api/health`, { headers })
+  const told = await answer.json().catch(() => ({}))
+  if (!answer.ok) giveUp(told.error?.message ?? 'The studio could not be opened; the reason is above.')
+  if (told.run !== process.env.GRELTA_RUN)
+    giveUp(`Another program answers at ${address}. Choose another port with PORT.`)
+  console.log(`Grelta is open at ${address}`)
+}
+
+/** The demo studio is filled when it is empty, and has a scale of its own unless another is told by GRELTA_SCALE. */
+function beginDemo() {
+  try {
+    execSync('node --import tsx scripts/loadDemo.ts', { stdio: 'inherit' })
+  } catch {
+    giveUp('The demo studio could not be filled; the reason is above.')
+  }
+  if (process.env.GRELTA_SCALE) return
+  const scalePort = process.env.GRELTA_SCALE_PORT ?? '4872'
+  process.env.GRELTA_SCALE = `127.0.0.1:${scalePort}`
+  const scale = fork('scripts/scale.mjs', {
+    stdio: 'ignore',
+    env: { ...process.env, GRELTA_SCALE_PORT: scalePort },
+  })
   process.on('exit', () => scale.kill())
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0))
 }
-if (demo) execSync('node --import tsx scripts/loadDemo.ts', { stdio: 'inherit' })
-await import(join(process.cwd(), 'dist/server/entry.mjs'))
-// Opens the studio's file now, so that a problem with it is told here and not on the first page.
-const address = `http://${process.env.HOST}:${process.env.PORT}`
-const auth = process.env.GRELTA_PASSPHRASE ? { authorization: `Basic ${Buffer.from(`start:${process.env.GRELTA_PASSPHRASE}`).toString('base64')}` } : {}
-const answer = await fetch(`${address}/api/health`, { headers: auth })
-if (!answer.ok) {
-  console.error('The studio could not be opened; the reason is above.')
-  process.exit(1)
-}
-console.log(`Grelta is open at ${address}`)

@@ -1,5 +1,5 @@
-// Runs everything: types, lint, format, boundaries, generated files, unit and API tests, browser tests. Ends with a line of counts.
-import { execSync, spawnSync } from 'node:child_process'
+// Runs everything: types, lint, format, boundaries, unused packages, unit and API tests, browser tests. Ends with a line of counts.
+import { execSync, spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -10,20 +10,38 @@ let passed = 0
 let failed = 0
 const bin = (name) => join('node_modules', '.bin', name)
 
-function step(title, command, args, env = {}) {
+/** Runs a command to its end; what it says is shown as it comes, or all at once when others run beside it. */
+function step(title, command, args, { env = {}, beside = false } = {}) {
   const began = Date.now()
-  console.log(`\n== ${title}`)
-  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } })
-  console.log(`== ${title}: ${status === 0 ? 'passed' : 'failed'} in ${((Date.now() - began) / 1000).toFixed(0)} s`)
-  return status === 0
+  if (!beside) console.log(`\n== ${title}`)
+  const child = spawn(command, args, {
+    stdio: beside ? 'pipe' : 'inherit',
+    env: { ...process.env, ...env },
+  })
+  const said = []
+  child.stdout?.on('data', (chunk) => said.push(chunk))
+  child.stderr?.on('data', (chunk) => said.push(chunk))
+  return new Promise((resolve) => {
+    child.once('close', (status) => {
+      if (beside) console.log(`\n== ${title}\n${Buffer.concat(said).toString()}`)
+      const seconds = ((Date.now() - began) / 1000).toFixed(0)
+      console.log(`== ${title}: ${status === 0 ? 'passed' : 'failed'} in ${seconds} s`)
+      resolve(status === 0)
+    })
+  })
 }
 
-/** A check that passes or fails as a whole. */
-const check = (...args) => (step(...args) ? passed++ : failed++)
+/** Checks that pass or fail as a whole, one after the other. */
+async function checks(list, options) {
+  for (const [title, command, ...args] of list)
+    if (await step(title, command, args, options)) passed++
+    else failed++
+}
 
-/** A suite that counts its own tests in a file. */
-function suite(title, command, args, file, counts, env = {}) {
-  const ok = step(title, command, args, env)
+/** A suite that counts its own tests in a file, named to it by a variable. */
+async function suite(title, command, args, variable, counts) {
+  const file = join(tmpdir(), `grelta-${variable}-${process.pid}.json`)
+  const ok = await step(title, command, args, { env: { [variable]: file } })
   try {
     const [good, bad] = counts(JSON.parse(readFileSync(file, 'utf8')))
     passed += good
@@ -34,19 +52,32 @@ function suite(title, command, args, file, counts, env = {}) {
   }
 }
 
-check('core types', bin('tsc'), ['-p', 'src/core'])
-check('types', bin('astro'), ['check', '--minimumFailingSeverity', 'error'])
-check('lint', bin('eslint'), ['.'])
-check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
-check('boundaries', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'])
-check('build', bin('astro'), ['build'])
-
-const units = join(tmpdir(), `grelta-unit-${process.pid}.json`)
-suite('unit and API tests', bin('mocha'), ['--reporter', './test/reporter.cjs'], units, ({ passes, failures }) => [passes, failures], { UNIT_REPORT: units })
-const browser = join(tmpdir(), `grelta-browser-${process.pid}.json`)
-suite('browser tests', bin('playwright'), ['test'], browser, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky], {
-  PLAYWRIGHT_JSON_OUTPUT_NAME: browser,
-})
+const beside = { beside: true }
+await Promise.all([
+  checks([['lint', bin('eslint'), '.']], beside),
+  checks(
+    [
+      ['core types', bin('tsc'), '-p', 'src/core'],
+      ['types', bin('astro'), 'check', '--minimumFailingSeverity', 'error'],
+      ['format', bin('prettier'), '--check', '--log-level', 'warn', '.'],
+      ['boundaries', bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
+      ['nothing unused', bin('knip'), '--no-progress', '--no-config-hints'],
+    ],
+    beside,
+  ),
+])
+await checks([['build', 'npm', 'run', '--silent', 'build']])
+await suite(
+  'unit and API tests',
+  bin('mocha'),
+  ['--parallel', '--jobs', '2', '--reporter', './test/reporter.cjs'],
+  'UNIT_REPORT',
+  ({ passes, failures }) => [passes, failures],
+)
+await suite('browser tests', bin('playwright'), ['test'], 'PLAYWRIGHT_JSON_OUTPUT_NAME', ({ stats }) => [
+  stats.expected,
+  stats.unexpected + stats.flaky,
+])
 
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

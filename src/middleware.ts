@@ -1,45 +1,48 @@
-import { timingSafeEqual } from 'node:crypto'
 import { defineMiddleware } from 'astro:middleware'
-import { problem } from './pages/api/_http.ts'
+import { failurePage } from './gate/failurePage.ts'
+import { guarded } from './gate/headers.ts'
+import { isOurHost, isOurs } from './gate/origin.ts'
+import { entryOf } from './gate/passphrase.ts'
+import { problem } from './pages/api/_answers.ts'
+import { failed } from './pages/api/_refusals.ts'
+import { newestEvent } from './studio/studio.ts'
 
-const loopback = new Set(['127.0.0.1', 'localhost', '[::1]'])
-
-/** Names this server answers to: loopback, and the address it was told to listen on. */
-const isOurs = (hostname: string): boolean =>
-  loopback.has(hostname) || hostname === process.env['HOST'] || (process.env['GRELTA_NAMES'] ?? '').split(',').includes(hostname)
-
-const hostnameOf = (host: string): string => host.replace(/:\d+$/, '')
-
-/** Whether the studio's passphrase came with the request; always so where the server is reachable from this machine only. */
-function mayEnter(request: Request): boolean {
-  const passphrase = process.env['GRELTA_PASSPHRASE']
-  if (!passphrase) return true
-  const sent = /^Basic (.+)$/.exec(request.headers.get('authorization') ?? '')?.[1] ?? ''
-  const typed = Buffer.from(sent, 'base64').toString().split(':').slice(1).join(':')
-  const [a, b] = [Buffer.from(typed), Buffer.from(passphrase)]
-  return a.length === b.length && timingSafeEqual(a, b)
-}
-
-/** Keeps other sites and other names out, asks for the passphrase, and says what a page may load. */
-export const onRequest = defineMiddleware(async ({ request }, next) => {
-  const host = request.headers.get('host') ?? ''
-  if (!isOurs(hostnameOf(host))) return problem(403, 'host', 'This server does not go by that name.')
-  const origin = request.headers.get('origin')
-  if (!['GET', 'HEAD'].includes(request.method) && origin !== null && !(URL.canParse(origin) && new URL(origin).host === host))
-    return problem(403, 'origin', 'That came from another site and was not carried out.')
-  if (!mayEnter(request))
-    return new Response('Give the studio’s passphrase; any name will do.', { status: 401, headers: { 'www-authenticate': 'Basic realm="Grelta"' } })
+/** Keeps other sites and other names out, asks for the passphrase, and turns every failure into a sentence. */
+export const onRequest = defineMiddleware(async ({ request, url, clientAddress, locals }, next) => {
+  const turnedAway = refusedAtTheDoor(request, clientAddress)
+  if (turnedAway) return guarded(turnedAway)
+  if (url.pathname.startsWith('/_image')) return guarded(nothingThere())
   try {
+    if (!isApi(url)) locals.newestEvent = await newestEvent()
     const response = await next()
-    // Style sheets and scripts stay bound to their hashes; geometry in style attributes is let through.
-    const policy = response.headers.get('content-security-policy')
-    if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; style-src-attr 'unsafe-inline'; frame-ancestors 'none'`)
-    response.headers.set('x-content-type-options', 'nosniff')
-    response.headers.set('x-frame-options', 'DENY')
-    response.headers.set('referrer-policy', 'same-origin')
-    return response
+    return guarded(response.status === 404 && !isApi(url) ? nothingThere() : response)
   } catch (error) {
-    console.error(error)
-    throw error
+    const refusal = failed(error)
+    return guarded(isApi(url) ? refusal : await asPage(refusal))
   }
 })
+
+const isApi = ({ pathname }: URL): boolean => pathname.startsWith('/api/')
+
+function refusedAtTheDoor(request: Request, caller: string): Response | null {
+  if (!isOurHost(request.headers.get('host') ?? ''))
+    return problem(403, 'host', 'This server does not go by that name. Give it in GRELTA_NAMES to let it.')
+  if (!isOurs(request)) return problem(403, 'origin', 'That came from another site and was not carried out.')
+  const entry = entryOf(request.headers.get('authorization'), caller, Date.now())
+  if (entry === 'too-many')
+    return problem(429, 'too-many', 'Too many wrong passphrases. Wait a minute, then try again.')
+  if (entry === 'wrong')
+    return new Response('Give the studio’s passphrase; any name will do.', {
+      status: 401,
+      headers: { 'www-authenticate': 'Basic realm="Grelta"' },
+    })
+  return null
+}
+
+const nothingThere = (): Response =>
+  failurePage(404, 'There is nothing here', 'The address is wrong, or what stood here was removed.')
+
+async function asPage(refusal: Response): Promise<Response> {
+  const { error } = (await refusal.json()) as { error: { message: string } }
+  return failurePage(refusal.status, 'This page cannot be shown now', error.message)
+}

@@ -7,7 +7,12 @@ module.exports = class extends reporters.Dot {
     super(runner, options)
     runner.once(
       'end',
-      () => process.env.UNIT_REPORT && writeFileSync(process.env.UNIT_REPORT, JSON.stringify({ passes: runner.stats.passes, failures: runner.stats.failures })),
+      () =>
+        process.env.UNIT_REPORT &&
+        writeFileSync(
+          process.env.UNIT_REPORT,
+          JSON.stringify({ passes: runner.stats.passes, failures: runner.stats.failures }),
+        ),
     )
   }
 }

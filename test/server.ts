@@ -10,11 +10,17 @@ import { join } from 'node:path'
 export interface Server {
   readonly url: string
   readonly folder: string
+  readonly pid: number
+  /** What it has said on its console so far. */
+  readonly said: () => string
   /** Ends it as a power cut would. */
   readonly kill: () => Promise<void>
+  /** Asks it to end. */
+  readonly stop: () => Promise<void>
 }
 
-const freePort = (): Promise<number> =>
+/** A port nothing listens on; two tests at once must not share one. */
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address() as AddressInfo
@@ -22,7 +28,12 @@ const freePort = (): Promise<number> =>
     })
   })
 
-export async function startServer({ folder = mkdtempSync(join(tmpdir(), 'grelta-test-')), demo = false, port = 0, scale = '' } = {}): Promise<Server> {
+export async function startServer({
+  folder = mkdtempSync(join(tmpdir(), 'grelta-test-')),
+  demo = false,
+  port = 0,
+  scale = '',
+} = {}): Promise<Server> {
   const own = port || (await freePort())
   const scalePort = await freePort()
   const child = spawn('node', ['scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
@@ -36,34 +47,55 @@ export async function startServer({ folder = mkdtempSync(join(tmpdir(), 'grelta-
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
-  await opened(child)
+  const said = listening(child)
+  try {
+    await opened(child, said)
+  } catch (error) {
+    // Another test took the port between our finding it free and the program's listening on it.
+    if (!port && said().includes('Something else answers')) return startServer({ folder, demo, scale })
+    throw error
+  }
   const url = `http://127.0.0.1:${own}`
-  return { url, folder, kill: () => ended(child) }
+  return { url, folder, pid: child.pid!, said, kill: () => ended(child), stop: () => ended(child, 'SIGTERM') }
 }
 
 /** A simulated scale of its own, so that a server may be killed beside it. */
-export async function startScale(): Promise<{ readonly address: string; readonly kill: () => Promise<void> }> {
+export async function startScale(): Promise<{
+  readonly address: string
+  readonly kill: () => Promise<void>
+}> {
   const port = await freePort()
-  const child = spawn('node', ['scripts/scale.mjs'], { env: { ...process.env, GRELTA_SCALE_PORT: String(port) }, stdio: ['ignore', 'pipe', 'pipe'] })
+  const child = spawn('node', ['scripts/scale.mjs'], {
+    env: { ...process.env, GRELTA_SCALE_PORT: String(port) },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
   await new Promise((resolve) => child.stdout.once('data', resolve))
   return { address: `127.0.0.1:${port}`, kill: () => ended(child) }
 }
 
-const opened = (child: ChildProcess): Promise<void> =>
+/** Everything a child says, as far as it has said it. */
+function listening(child: ChildProcess): () => string {
+  let said = ''
+  const hear = (chunk: Buffer): void => {
+    said = (said + chunk.toString()).slice(-20_000)
+  }
+  child.stdout!.on('data', hear)
+  child.stderr!.on('data', hear)
+  return () => said
+}
+
+const opened = (child: ChildProcess, said: () => string): Promise<void> =>
   new Promise((resolve, reject) => {
-    let said = ''
-    const hear = (chunk: Buffer): void => {
-      said += chunk.toString()
-      if (said.includes('Grelta is open')) resolve()
+    const hear = (): void => {
+      if (said().includes('Grelta is open')) resolve()
     }
     child.stdout!.on('data', hear)
-    child.stderr!.on('data', hear)
-    child.once('exit', (code) => reject(new Error(`The server ended with ${code}: ${said}`)))
+    child.once('exit', (code) => reject(new Error(`The server ended with ${code}: ${said()}`)))
   })
 
-const ended = (child: ChildProcess): Promise<void> =>
+const ended = (child: ChildProcess, signal: NodeJS.Signals = 'SIGKILL'): Promise<void> =>
   new Promise((resolve) => {
     if (child.exitCode !== null || child.signalCode !== null) return resolve()
     child.once('exit', () => resolve())
-    child.kill('SIGKILL')
+    child.kill(signal)
   })

@@ -1,2 +1,3 @@
 /** `value` held between `low` and `high`. */
-export const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value))
+export const clamp = (value: number, low: number, high: number): number =>
+  Math.min(high, Math.max(low, value))

@@ -1,5 +1,5 @@
 import { analyseMedium } from '../core/medium/medium.ts'
-import type { Shelf } from '../core/materials/shelf.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
 import { forecastOf } from '../core/cure/forecast.ts'
 import type { Evidence, Forecast } from '../core/cure/forecast.ts'
 import { stateDaysFromTable } from '../core/cure/table.ts'
@@ -21,7 +21,7 @@ import type { Stack, StackLayer } from '../core/soundness/stack.ts'
 import { groundOf, suctionUmOf, supportOf } from '../core/soundness/support.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import type { ShelfItem } from './shelf.ts'
-import { shelfAsUsed } from './studioShelf.ts'
+import { findAsUsed } from './studioMaterials.ts'
 import type { Feel, LayerDocument, PaintingDocument, Settings, TouchTest } from './studio.ts'
 
 /** A painting with everything its verdict and its dates depend on. Layers are in order, bottom first. */
@@ -79,14 +79,19 @@ const evidenceOf: Readonly<Record<Feel, readonly Omit<Evidence, 'day'>[]>> = {
 export function mixtureOf(
   layer: LayerDocument,
   mediums: readonly UsableMedium[],
-  shelf: Shelf,
+  findMaterial: FindMaterial,
 ): { readonly mixture: Omit<Mixture, 'suctionUm'> } | { readonly problem: string } {
   const media = (id: string): UsableMedium | undefined => mediums.find((medium) => medium.id === id)
   let medium: Mixture['medium']
   if (layer.medium && layer.medium.parts > 0) {
     const named = layer.usedMedium ?? media(layer.medium.mediumId)
     if (!named) return { problem: `The medium of ${layer.name} is gone. Choose another.` }
-    const made = analyseMedium(named.recipe, shelfAsUsed(shelf, named.materials ?? []), media, layer.usedMedium ? [] : [layer.medium.mediumId])
+    const made = analyseMedium(
+      named.recipe,
+      findAsUsed(findMaterial, named.materials ?? []),
+      media,
+      layer.usedMedium ? [] : [layer.medium.mediumId],
+    )
     if (!made.ok) return { problem: `${named.name}: ${made.problems[0]!.message}` }
     medium = { ingredients: made.medium.ingredients, parts: layer.medium.parts }
   }
@@ -106,21 +111,29 @@ export function areasOf(layers: readonly LayerDocument[]): readonly (string | nu
   return named.length > 0 ? named : [null]
 }
 
-const covers = (layer: LayerDocument, area: string | null): boolean => area === null || layer.areas.length === 0 || layer.areas.includes(area)
+const covers = (layer: LayerDocument, area: string | null): boolean =>
+  area === null || layer.areas.length === 0 || layer.areas.includes(area)
 /** Whether two layers lie over one another anywhere; one with no area named covers all. */
 export const overlap = (a: LayerDocument, b: LayerDocument): boolean =>
   a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
 
-const emptyForecast: Forecast = forecastOf({ touch: null, firm: null, set: null, varnishSoft: null, cured: null }, 1)
+const emptyForecast: Forecast = forecastOf(
+  { touch: null, firm: null, set: null, varnishSoft: null, cured: null },
+  1,
+)
 
 /**
  * Films, forecasts, dates and verdict of a whole painting. Fast: state times come from the single-layer table unless a
  * solve of the same layers is given, the mismatch from the last solve. In every area separately.
  */
-export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedArea[] = []): Assessment {
+export function assess(
+  picture: Picture,
+  findMaterial: FindMaterial,
+  solved: readonly SolvedArea[] = [],
+): Assessment {
   const { painting, layers, settings, today } = picture
-  const mixtures = layers.map((layer) => mixtureOf(layer, picture.mediums, shelf))
-  const films = filmsByLayer(picture, mixtures, shelf)
+  const mixtures = layers.map((layer) => mixtureOf(layer, picture.mediums, findMaterial))
+  const films = filmsByLayer(picture, mixtures, findMaterial)
   const practice = practiceOf(painting.practice)!
   const statesOf = (layer: LayerDocument): StateDays | undefined => {
     for (const { layerIds, states } of solved) {
@@ -133,22 +146,44 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
   const steps = layers.map((layer, index): Step & { film: Film | null } => {
     const film = films[index]!.film
     const paintedDay = layer.paintedAt ? dayOf(layer.paintedAt) : null
-    if (!film) return { film, paintedDay, plannedDay: null, wetInWet: layer.wetInWet, over: overOf(layers, index), forecast: emptyForecast, gate: 'touch' }
-    const cure = cureLayerOf(stackLayerOf(layer, { paints: [], wetThicknessUm: layer.wetThicknessUm }, 0, []), film)
+    if (!film)
+      return {
+        film,
+        paintedDay,
+        plannedDay: null,
+        wetInWet: layer.wetInWet,
+        over: overOf(layers, index),
+        forecast: emptyForecast,
+        gate: 'touch',
+      }
+    const cure = cureLayerOf(
+      stackLayerOf(layer, { paints: [], wetThicknessUm: layer.wetThicknessUm }, 0, []),
+      film,
+    )
     const evidence = picture.touchTests
       .filter(({ layerId }) => layerId === layer.id)
-      .flatMap(({ at, feel }) => evidenceOf[feel].map((test) => ({ ...test, day: Math.max(0, dayOf(at)! - (paintedDay ?? 0)) })))
+      .flatMap(({ at, feel }) =>
+        evidenceOf[feel].map((test) => ({ ...test, day: Math.max(0, dayOf(at)! - (paintedDay ?? 0)) })),
+      )
     return {
       film,
       paintedDay,
       plannedDay: layer.plannedOn && !layer.paintedAt ? dayOf(layer.plannedOn)! + morning : null,
       wetInWet: layer.wetInWet,
       over: overOf(layers, index),
-      forecast: forecastOf(statesOf(layer) ?? stateDaysFromTable(cure, settings.climate), cure.thicknessUm, paintedDay === null ? [] : evidence),
+      forecast: forecastOf(
+        statesOf(layer) ?? stateDaysFromTable(cure, settings.climate),
+        cure.thicknessUm,
+        paintedDay === null ? [] : evidence,
+      ),
       gate: gateOf(practice, film),
     }
   })
-  const workingTime: WorkingTime = { today, workingDays: settings.workingDays, confidence: settings.confidence }
+  const workingTime: WorkingTime = {
+    today,
+    workingDays: settings.workingDays,
+    confidence: settings.confidence,
+  }
   const dates = forwardDates(steps, workingTime)
 
   const findings: AssessedFinding[] = []
@@ -163,11 +198,21 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
         ),
     )
     const laid = layStack(stack, areaFilms, { mismatch: known?.mismatch ?? null })
-    const refined = known ? { ...laid, layers: laid.layers.map((layer, at) => ({ ...layer, forecast: steps[indices[at]!]!.forecast })) } : laid
+    const refined = known
+      ? {
+          ...laid,
+          layers: laid.layers.map((layer, at) => ({ ...layer, forecast: steps[indices[at]!]!.forecast })),
+        }
+      : laid
     for (const finding of judge(refined).findings) {
       const layerId = layers[indices[finding.layer]!]!.id
       const underId = finding.under === undefined ? undefined : layers[indices[finding.under]!]!.id
-      if (findings.some((other) => other.rule === finding.rule && other.layerId === layerId && other.underId === underId)) continue
+      if (
+        findings.some(
+          (other) => other.rule === finding.rule && other.layerId === layerId && other.underId === underId,
+        )
+      )
+        continue
       findings.push({
         ...finding,
         layer: indices[finding.layer]!,
@@ -179,7 +224,13 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
     }
   }
   return {
-    layers: layers.map((layer, index) => ({ id: layer.id, ...films[index]!, forecast: steps[index]!.forecast, date: dates[index]!, step: steps[index]! })),
+    layers: layers.map((layer, index) => ({
+      id: layer.id,
+      ...films[index]!,
+      forecast: steps[index]!.forecast,
+      date: dates[index]!,
+      step: steps[index]!,
+    })),
     findings: findings.sort((a, b) => gravity[b.severity] - gravity[a.severity] || b.layer - a.layer),
     verdict: verdictOf(findings),
     solved: parts.every(({ area, indices }) =>
@@ -198,7 +249,8 @@ export function assess(picture: Picture, shelf: Shelf, solved: readonly SolvedAr
 
 const gravity = { note: 0, watch: 1, unsound: 2 } as const
 
-const sameLayers = (a: readonly string[], b: readonly string[]): boolean => a.length === b.length && a.every((id, index) => id === b[index])
+const sameLayers = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id, index) => id === b[index])
 
 const overOf = (layers: readonly LayerDocument[], index: number): readonly number[] =>
   layers.slice(0, index).flatMap((lower, at) => (overlap(lower, layers[index]!) ? [at] : []))
@@ -210,7 +262,11 @@ interface MadeFilm {
 }
 
 /** Each layer's film, drinking into what the nearest layer under it left thirsty, or into the ground. */
-function filmsByLayer({ painting, layers }: Picture, mixtures: readonly MadeMixture[], shelf: Shelf): readonly MadeFilm[] {
+function filmsByLayer(
+  { painting, layers }: Picture,
+  mixtures: readonly MadeMixture[],
+  findMaterial: FindMaterial,
+): readonly MadeFilm[] {
   const ground = suctionUmOf(painting.ground ? groundOf(painting.ground) : undefined)
   const made: MadeFilm[] = []
   layers.forEach((layer, index) => {
@@ -222,13 +278,25 @@ function filmsByLayer({ painting, layers }: Picture, mixtures: readonly MadeMixt
     const nearest = overOf(layers, index)
       .toReversed()
       .find((lower) => made[lower]!.film)
-    const found = filmOf({ ...mixture.mixture, suctionUm: nearest === undefined ? ground : made[nearest]!.film!.suctionLeftUm }, shelf)
-    made.push(found.ok ? { film: found.film, problem: null } : { film: null, problem: `${layer.name}: ${found.message}` })
+    const found = filmOf(
+      { ...mixture.mixture, suctionUm: nearest === undefined ? ground : made[nearest]!.film!.suctionLeftUm },
+      findMaterial,
+    )
+    made.push(
+      found.ok
+        ? { film: found.film, problem: null }
+        : { film: null, problem: `${layer.name}: ${found.message}` },
+    )
   })
   return made
 }
 
-const stackLayerOf = (layer: LayerDocument, mixture: Omit<Mixture, 'suctionUm'>, appliedDay: number, evidence: readonly Evidence[]): StackLayer => ({
+const stackLayerOf = (
+  layer: LayerDocument,
+  mixture: Omit<Mixture, 'suctionUm'>,
+  appliedDay: number,
+  evidence: readonly Evidence[],
+): StackLayer => ({
   name: layer.name,
   mixture,
   appliedDay,
@@ -252,7 +320,9 @@ function stacksOf(
 ): readonly AreaStack[] {
   const { painting, layers, settings } = picture
   return areasOf(layers).map((area) => {
-    const indices = layers.flatMap((layer, index) => (covers(layer, area) && films[index]!.film ? [index] : []))
+    const indices = layers.flatMap((layer, index) =>
+      covers(layer, area) && films[index]!.film ? [index] : [],
+    )
     return {
       area,
       indices,
@@ -264,7 +334,12 @@ function stacksOf(
         climate: settings.climate,
         layers: indices.map((index) => {
           const mixture = mixtures[index] as { mixture: Omit<Mixture, 'suctionUm'> }
-          return stackLayerOf(layers[index]!, mixture.mixture, dates[index]!.day, steps[index]!.forecast.evidence)
+          return stackLayerOf(
+            layers[index]!,
+            mixture.mixture,
+            dates[index]!.day,
+            steps[index]!.forecast.evidence,
+          )
         }),
       },
     }
@@ -275,23 +350,32 @@ function stacksOf(
  * Solves the cure of every area, then once more if that moved a date by over half a day. Null only when stopped.
  * Slow (tens of milliseconds): for a worker or the server.
  */
-export function solve(picture: Picture, shelf: Shelf, options?: SolverOptions): readonly SolvedArea[] | null {
+export function solve(
+  picture: Picture,
+  findMaterial: FindMaterial,
+  options?: SolverOptions,
+): readonly SolvedArea[] | null {
   let solved: readonly SolvedArea[] = []
   let dates: readonly number[] = []
   for (let round = 0; round < 3; round++) {
-    const assessed = assess(picture, shelf, solved)
+    const assessed = assess(picture, findMaterial, solved)
     const now = assessed.layers.map(({ date }) => date.day)
     if (round > 0 && now.every((day, index) => Math.abs(day - dates[index]!) <= 0.5)) break
     dates = now
-    const next = solveOnce(picture, shelf, assessed, options)
+    const next = solveOnce(picture, findMaterial, assessed, options)
     if (!next) return null
     solved = next
   }
   return solved
 }
 
-function solveOnce(picture: Picture, shelf: Shelf, assessed: Assessment, options?: SolverOptions): readonly SolvedArea[] | null {
-  const mixtures = picture.layers.map((layer) => mixtureOf(layer, picture.mediums, shelf))
+function solveOnce(
+  picture: Picture,
+  findMaterial: FindMaterial,
+  assessed: Assessment,
+  options?: SolverOptions,
+): readonly SolvedArea[] | null {
+  const mixtures = picture.layers.map((layer) => mixtureOf(layer, picture.mediums, findMaterial))
   const films = assessed.layers.map(({ film, problem }) => ({ film, problem }))
   const steps = assessed.layers.map(({ step }) => step)
   const dates = assessed.layers.map(({ date }) => date)
@@ -300,7 +384,12 @@ function solveOnce(picture: Picture, shelf: Shelf, assessed: Assessment, options
     const cureLayers = cureLayersOf(stack, areaFilms)
     const solution: CureSolution | null = solveToHorizon(cureLayers, picture.settings.climate, options)
     if (!solution) return null
-    areas.push({ area, layerIds: indices.map((index) => picture.layers[index]!.id), states: solution.layers, mismatch: mismatchOf(cureLayers, solution) })
+    areas.push({
+      area,
+      layerIds: indices.map((index) => picture.layers[index]!.id),
+      states: solution.layers,
+      mismatch: mismatchOf(cureLayers, solution),
+    })
   }
   return areas
 }

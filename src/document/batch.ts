@@ -2,7 +2,10 @@ import { z } from 'zod'
 import { shelfItemSchema } from './shelf.ts'
 import { dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
 
-const grams = z.number('Write a number of grams.').positive('A weight must be above zero.').max(1e6, 'That is over 1,000,000 g. Check the unit.')
+const grams = z
+  .number('Write a number of grams.')
+  .positive('A weight must be above zero.')
+  .max(1e6, 'That is over 1,000,000 g. Check the unit.')
 const grade = z.number().int().min(1).max(5).nullable()
 
 export const pourSchema = z.object({
@@ -28,7 +31,9 @@ export const batchSchema = z.object({
   parentId: idSchema.nullable(),
   targets: z.array(targetSchema).max(200),
   /** Whole drops for what the recipe counts in drops. */
-  drops: z.array(z.object({ material: idSchema, drops: z.number().int().min(1).max(1e5), error: z.number() })).max(200),
+  drops: z
+    .array(z.object({ material: idSchema, drops: z.number().int().min(1).max(1e5), error: z.number() }))
+    .max(200),
   pours: z.array(pourSchema).max(2000),
   jarMl: z.number().positive('A jar holds more than nothing.').max(1e5).nullable(),
   /** What stays in the pot, share of the volume. */
@@ -38,22 +43,38 @@ export const batchSchema = z.object({
   leftOut: z.array(z.string().max(40)).max(40),
   madeOn: minuteSchema.nullable(),
   /** Taken out of it since, ml: used, filled elsewhere, or thrown away. */
-  taken: z.array(z.object({ ml: z.number().positive('Take more than nothing.').max(1e6), what: nameSchema, at: minuteSchema })).max(1000),
+  taken: z
+    .array(
+      z.object({
+        ml: z.number().positive('Take more than nothing.').max(1e6),
+        what: nameSchema,
+        at: minuteSchema,
+      }),
+    )
+    .max(1000),
   looks: z.array(z.object({ on: dateSchema, found: z.enum(['clear', 'skin', 'thick', 'spoilt']) })).max(400),
   feel: z.object(Object.fromEntries(feelings.map((name) => [name, grade])) as Record<Feeling, typeof grade>),
   /** Content hash of its photograph. */
-  photo: z.string().regex(/^[0-9a-f]{64}$/).nullable(),
+  photo: z
+    .string()
+    .regex(/^[0-9a-f]{64}$/)
+    .nullable(),
   /** The painter's own lots in it, as they were when it was made. */
   materials: z.array(shelfItemSchema).max(200),
   note: noteSchema.default(''),
-}) // prettier-ignore
+})
 export type Batch = z.infer<typeof batchSchema>
 
 const amount = z.number().positive('Say how much: above zero.').max(1e6)
 export const scaleBySchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('volume'), ml: amount }),
   z.object({ kind: z.literal('mass'), g: amount }),
-  z.object({ kind: z.literal('tubes'), count: z.number().int().min(1).max(1000), ml: amount, loss: z.number().min(0).max(0.6) }),
+  z.object({
+    kind: z.literal('tubes'),
+    count: z.number().int().min(1).max(1000),
+    ml: amount,
+    loss: z.number().min(0).max(0.6),
+  }),
   z.object({ kind: z.literal('item'), material: idSchema, g: amount }),
   z.object({ kind: z.literal('budget'), coins: amount }),
 ])

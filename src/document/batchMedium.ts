@@ -1,11 +1,11 @@
 import { pouredG } from '../core/batch/pouring.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
-import type { Shelf } from '../core/materials/shelf.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
 import type { MediumDocument } from './recipe.ts'
 import type { ShelfItem } from './shelf.ts'
-import { shelfAsUsed } from './studioShelf.ts'
+import { findAsUsed } from './studioMaterials.ts'
 
 /** A medium a layer may be painted with: a recipe, or a batch with the lots it was made of. */
 export interface UsableMedium extends MediumDocument {
@@ -13,7 +13,8 @@ export interface UsableMedium extends MediumDocument {
   readonly batch?: true
 }
 
-export const batchTitle = ({ name, number }: Pick<Batch, 'name' | 'number'>): string => `${name}, batch ${number}`
+export const batchTitle = ({ name, number }: Pick<Batch, 'name' | 'number'>): string =>
+  `${name}, batch ${number}`
 
 /** A batch as a medium: its recipe is what was really poured. */
 export function mediumOfBatch(batch: Batch): UsableMedium {
@@ -21,7 +22,9 @@ export function mediumOfBatch(batch: Batch): UsableMedium {
   return {
     id: batch.id,
     name: batchTitle(batch),
-    recipe: { lines: poured.map((material) => ({ material, amount: pouredG(batch.pours, material), unit: 'g' })) },
+    recipe: {
+      lines: poured.map((material) => ({ material, amount: pouredG(batch.pours, material), unit: 'g' })),
+    },
     note: batch.note,
     materials: batch.materials,
     batch: true,
@@ -29,13 +32,15 @@ export function mediumOfBatch(batch: Batch): UsableMedium {
 }
 
 /** What is in a batch; null while nothing is poured. */
-export function poured(batch: Batch, shelf: Shelf): Medium | null {
-  const made = analyseMedium(mediumOfBatch(batch).recipe, shelfAsUsed(shelf, batch.materials))
+export function poured(batch: Batch, findMaterial: FindMaterial): Medium | null {
+  const made = analyseMedium(mediumOfBatch(batch).recipe, findAsUsed(findMaterial, batch.materials))
   return made.ok ? made.medium : null
 }
 
 /** What is left of a finished batch, ml: what was poured, less what stayed in the pot and what was taken since. */
-export function leftMl(batch: Batch, shelf: Shelf): number {
-  const made = poured(batch, shelf)
-  return made ? Math.max(0, made.volumeMl * (1 - batch.loss) - batch.taken.reduce((sum, { ml }) => sum + ml, 0)) : 0
+export function leftMl(batch: Batch, findMaterial: FindMaterial): number {
+  const made = poured(batch, findMaterial)
+  return made
+    ? Math.max(0, made.volumeMl * (1 - batch.loss) - batch.taken.reduce((sum, { ml }) => sum + ml, 0))
+    : 0
 }

@@ -18,7 +18,15 @@ export const mediumRequest = materialRecipeSchema.extend({
   /** The paint it goes into; with it the answer holds the dose curve. */
   paint: tubeSchema.optional(),
   /** The medium's shares of the mix to answer for, by true volume; absent: 101 from none to half. */
-  doses: z.array(z.number().min(0, 'A dose is a share of the mix, 0 to 1.').max(1, 'A dose is a share of the mix, 0 to 1.')).max(501).optional(),
+  doses: z
+    .array(
+      z
+        .number()
+        .min(0, 'A dose is a share of the mix, 0 to 1.')
+        .max(1, 'A dose is a share of the mix, 0 to 1.'),
+    )
+    .max(501)
+    .optional(),
 })
 export type MediumRequest = z.infer<typeof mediumRequest>
 
@@ -49,9 +57,16 @@ export const mismatchRequest = z.object({
 
 const stackLayer = z.union([
   mixtureSchema.extend({ name: nameSchema.optional(), appliedDay, rateTimes: factor.optional() }),
-  z.object({ name: nameSchema.optional(), clear: idSchema, wetThicknessUm: thicknessUmSchema, appliedDay, rateTimes: factor.optional() }),
+  z.object({
+    name: nameSchema.optional(),
+    clear: idSchema,
+    wetThicknessUm: thicknessUmSchema,
+    appliedDay,
+    rateTimes: factor.optional(),
+  }),
 ])
-const oneOf = <Item extends { readonly id: string }>(items: readonly Item[]) => z.enum(items.map(({ id }) => id) as [string, ...string[]])
+const oneOf = <Item extends { readonly id: string }>(items: readonly Item[]) =>
+  z.enum(items.map(({ id }) => id) as [string, ...string[]])
 
 export const soundnessRequest = z.object({
   support: oneOf(supports),

@@ -24,7 +24,10 @@ export const wishSchema = z.discriminatedUnion('kind', [
 ])
 
 /** The medium's share of the mix a design is for, by true volume. */
-const dose = z.number().min(0.01, 'A dose is at least 1 % of the mix.').max(0.9, 'A dose is at most 90 % of the mix.')
+const dose = z
+  .number()
+  .min(0.01, 'A dose is at least 1 % of the mix.')
+  .max(0.9, 'A dose is at most 90 % of the mix.')
 
 export const designRequest = z.object({
   shelf: z.array(idSchema).min(1, 'Put at least one material on the shelf.').max(300),

@@ -6,5 +6,7 @@ export const linearSolver =
   (solver: Pick<Highs, 'solve'>): LinearSolver =>
   (programme) => {
     const { Status, Columns } = solver.solve(programme, { output_flag: false })
-    return Status === 'Optimal' ? Object.fromEntries(Object.entries(Columns).map(([name, { Primal }]) => [name, Primal ?? 0])) : null
+    return Status === 'Optimal'
+      ? Object.fromEntries(Object.entries(Columns).map(([name, { Primal }]) => [name, Primal ?? 0]))
+      : null
   }

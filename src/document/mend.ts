@@ -1,5 +1,5 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
-import type { Shelf } from '../core/materials/shelf.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
 import { dateOf, nextWorkingMorning } from '../core/plan/calendar.ts'
 import { assess, solve } from './assess.ts'
 import type { AssessedFinding, Assessment, Picture, SolvedArea } from './assess.ts'
@@ -23,22 +23,36 @@ const shares = [0.025, 0.05, 0.1, 0.15, 0.2, 0.25, 0.33, 0.4, 0.5]
  * The smallest change that takes this finding away without making any other worse: more medium first, a later date last.
  * Null when neither does, or when the layer is already painted.
  */
-export function mendOf(finding: AssessedFinding, picture: Picture, assessment: Assessment, shelf: Shelf): LayerMend | null {
+export function mendOf(
+  finding: AssessedFinding,
+  picture: Picture,
+  assessment: Assessment,
+  findMaterial: FindMaterial,
+): LayerMend | null {
   const layer = picture.layers[finding.layer]!
   if (layer.paintedAt) return null
   for (const mend of [...moreMedium(finding, picture, layer), ...laterDates(finding, picture, assessment)]) {
-    const changed = { ...picture, layers: picture.layers.map((one) => (one.id === mend.layerId ? { ...one, ...mend.change } : one)) }
-    const solved: readonly SolvedArea[] | null = solve(changed, shelf)
-    if (solved && clears(finding, assessment, assess(changed, shelf, solved))) return mend
+    const changed = {
+      ...picture,
+      layers: picture.layers.map((one) => (one.id === mend.layerId ? { ...one, ...mend.change } : one)),
+    }
+    const solved: readonly SolvedArea[] | null = solve(changed, findMaterial)
+    if (solved && clears(finding, assessment, assess(changed, findMaterial, solved))) return mend
   }
   return null
 }
 
 function clears(finding: AssessedFinding, before: Assessment, after: Assessment): boolean {
-  const same = (a: AssessedFinding, b: AssessedFinding): boolean => a.rule === b.rule && a.layerId === b.layerId
+  const same = (a: AssessedFinding, b: AssessedFinding): boolean =>
+    a.rule === b.rule && a.layerId === b.layerId
   if (after.findings.some((one) => same(one, finding) && one.severity !== 'note')) return false
   return after.findings.every(
-    (one) => gravity[one.severity] <= Math.max(0, ...before.findings.filter((other) => same(one, other)).map(({ severity }) => gravity[severity])),
+    (one) =>
+      gravity[one.severity] <=
+      Math.max(
+        0,
+        ...before.findings.filter((other) => same(one, other)).map(({ severity }) => gravity[severity]),
+      ),
   )
 }
 
@@ -51,10 +65,19 @@ function moreMedium(finding: AssessedFinding, picture: Picture, layer: LayerDocu
   return shares
     .map((share) => ({ share, parts: Number(((share / (1 - share)) * paint).toPrecision(3)) }))
     .filter(({ parts }) => parts > now)
-    .map(({ share, parts }) => ({ layerId: layer.id, kind: 'medium', to: share, change: { medium: { mediumId, parts } } }))
+    .map(({ share, parts }) => ({
+      layerId: layer.id,
+      kind: 'medium',
+      to: share,
+      change: { medium: { mediumId, parts } },
+    }))
 }
 
-function laterDates(finding: AssessedFinding, picture: Picture, assessment: Assessment): readonly LayerMend[] {
+function laterDates(
+  finding: AssessedFinding,
+  picture: Picture,
+  assessment: Assessment,
+): readonly LayerMend[] {
   if (finding.under === undefined) return []
   const under = assessment.layers[finding.under]!
   const now = assessment.layers[finding.layer]!.date.day
@@ -67,7 +90,17 @@ function laterDates(finding: AssessedFinding, picture: Picture, assessment: Asse
   ]
   return waits
     .filter((wait) => wait !== null)
-    .map((wait) => nextWorkingMorning(Math.max(under.date.day + wait, assessment.workingTime.today), picture.settings.workingDays))
+    .map((wait) =>
+      nextWorkingMorning(
+        Math.max(under.date.day + wait, assessment.workingTime.today),
+        picture.settings.workingDays,
+      ),
+    )
     .filter((day) => day > now + 0.5)
-    .map((day) => ({ layerId: finding.layerId, kind: 'wait', to: dateOf(day), change: { plannedOn: dateOf(day) } }))
+    .map((day) => ({
+      layerId: finding.layerId,
+      kind: 'wait',
+      to: dateOf(day),
+      change: { plannedOn: dateOf(day) },
+    }))
 }

@@ -14,14 +14,24 @@ const recipeRest = {
 /** A recipe as stored: it may be empty while it is being written, and its lines may name other media. */
 export const recipeSchema = z.object({ lines: z.array(recipeLineSchema).max(mostLines), ...recipeRest })
 /** A recipe as sent to be computed: materials only, at least one. */
-export const materialRecipeSchema = z.object({ lines: z.array(materialLineSchema).min(1, 'Send at least one line.').max(mostLines), ...recipeRest })
+export const materialRecipeSchema = z.object({
+  lines: z.array(materialLineSchema).min(1, 'Send at least one line.').max(mostLines),
+  ...recipeRest,
+})
 
-export const mediumSchema = z.object({ id: idSchema, name: nameSchema, recipe: recipeSchema, note: noteSchema.default('') })
+export const mediumSchema = z.object({
+  id: idSchema,
+  name: nameSchema,
+  recipe: recipeSchema,
+  note: noteSchema.default(''),
+})
 export type MediumDocument = z.infer<typeof mediumSchema>
 
 export const tubeSchema = z.object({
   pigments: z
-    .array(z.object({ pigment: idSchema, share: z.number().positive('A share must be above zero.').max(1e6) }))
+    .array(
+      z.object({ pigment: idSchema, share: z.number().positive('A share must be above zero.').max(1e6) }),
+    )
     .min(1, 'Name at least one pigment.')
     .max(12),
   oil: idSchema,

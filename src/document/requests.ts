@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { kindNames } from './kinds.ts'
+import type { Kind } from './kinds.ts'
 import { mediumSchema, recipeSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { feels, layerSchema, paintingSchema, settingsSchema } from './studio.ts'
@@ -10,14 +12,35 @@ const seen = z.number().int().min(0).nullable()
 
 export const saveMediumRequest = z.object({ medium: mediumSchema, seen })
 export const saveShelfItemRequest = z.object({ item: shelfItemSchema, seen })
-export const importShelfRequest = z.object({ csv: z.string().max(900_000, 'The file is over 900 kB. Split it.') })
+export const importShelfRequest = z.object({
+  csv: z.string().max(900_000, 'The file is over 900 kB. Split it.'),
+})
 export const consequencesRequest = z.object({ recipe: recipeSchema })
 export const savePaintingRequest = z.object({ painting: paintingSchema, seen })
 export const saveLayerRequest = z.object({ layer: layerSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })
 export const removeRequest = z.object({ seen: z.number().int().min(0) })
-export const orderRequest = z.object({ layerIds: z.array(idSchema).min(1).max(1000) })
+const order = z.array(idSchema).min(1).max(1000)
+/** The order wished for, and the one the painter saw. */
+export const orderRequest = z.object({ layerIds: order, was: order })
+const kind = z.enum(kindNames as [Kind, ...Kind[]])
+export const asideRequest = z.object({
+  kind,
+  id: z.string().max(64),
+  then: z.enum(['restore', 'remove']),
+})
 export const paintedRequest = z.object({ paintedAt: minuteSchema.optional() })
-export const touchRequest = z.object({ feel: z.enum(feels), at: minuteSchema.optional(), note: noteSchema.default('') })
-export const undoRequest = z.object({ event: z.number().int().min(1) })
-export const scaleRequest = z.object({ command: z.enum(['tare', 'zero', 'pour', 'spill']), grams: z.number().positive().max(20000).optional() })
+export const touchRequest = z.object({
+  feel: z.enum(feels),
+  at: minuteSchema.optional(),
+  note: noteSchema.default(''),
+})
+/** An event, or whatever removed a thing that is no longer there. */
+export const undoRequest = z.union([
+  z.object({ event: z.number().int().min(1) }),
+  z.object({ removed: z.object({ kind, id: z.string().max(64) }) }),
+])
+export const scaleRequest = z.object({
+  command: z.enum(['tare', 'zero', 'pour', 'spill']),
+  grams: z.number().positive().max(20000).optional(),
+})

@@ -3,18 +3,31 @@ import { usualBounds } from '../core/materials/iodine.ts'
 import { policyIds } from '../core/materials/policy.ts'
 import { grounds, supports } from '../core/soundness/support.ts'
 import { practices } from '../core/soundness/practice.ts'
-import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
+import {
+  climateSchema,
+  dateSchema,
+  idSchema,
+  minuteSchema,
+  nameSchema,
+  noteSchema,
+  partsSchema,
+  thicknessUmSchema,
+} from './values.ts'
 import { batchSchema } from './batch.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { mediumSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 
 /** Everything a studio keeps. Types are read off these schemas; nothing is declared twice. */
 
-const chosen = <Item extends { readonly id: string }>(items: readonly Item[]) => z.enum(items.map(({ id }) => id) as [string, ...string[]])
+const chosen = <Item extends { readonly id: string }>(items: readonly Item[]) =>
+  z.enum(items.map(({ id }) => id) as [string, ...string[]])
 
 export const settingsSchema = z.object({
   studioName: nameSchema,
-  climate: climateSchema.refine(({ temperatureC }) => temperatureC >= 5 && temperatureC <= 35, 'Drying is forecast between 5 and 35 °C only.'),
+  climate: climateSchema.refine(
+    ({ temperatureC }) => temperatureC >= 5 && temperatureC <= 35,
+    'Drying is forecast between 5 and 35 °C only.',
+  ),
   workingDays: z.array(z.boolean()).length(7),
   /** Chance at which a gate is taken as reached. */
   confidence: z.number().min(0.5, 'Plan on at least 50 %.').max(0.95, 'Plan on at most 95 %.'),
@@ -70,7 +83,11 @@ export const layerSchema = z.object({
   paintedAt: minuteSchema.nullable(),
   /** The medium as it was on the day of painting; later changes to the recipe do not touch it. */
   usedMedium: z
-    .object({ name: nameSchema, recipe: recipeSchema, /** Lots it was made with, as they were. */ materials: z.array(shelfItemSchema).max(200).default([]) })
+    .object({
+      name: nameSchema,
+      recipe: recipeSchema,
+      /** Lots it was made with, as they were. */ materials: z.array(shelfItemSchema).max(200).default([]),
+    })
     .nullable(),
   note: noteSchema.default(''),
 })
@@ -78,7 +95,13 @@ export type LayerDocument = z.infer<typeof layerSchema>
 
 /** How a layer felt to the finger. */
 export const feels = ['wet', 'tacky', 'touch', 'firm'] as const
-export const touchTestSchema = z.object({ id: idSchema, layerId: idSchema, at: minuteSchema, feel: z.enum(feels), note: noteSchema.default('') })
+export const touchTestSchema = z.object({
+  id: idSchema,
+  layerId: idSchema,
+  at: minuteSchema,
+  feel: z.enum(feels),
+  note: noteSchema.default(''),
+})
 export type TouchTest = z.infer<typeof touchTestSchema>
 export type Feel = (typeof feels)[number]
 

@@ -1,15 +1,64 @@
-import { existsSync, mkdirSync } from 'node:fs'
-import { homedir } from 'node:os'
-import { join } from 'node:path'
-import SQLite from 'better-sqlite3'
-import { Kysely, Migrator, SqliteDialect } from 'kysely'
-import type { Generated, Transaction } from 'kysely'
-import { migrations } from './migrations/index.ts'
+import type SQLite from 'better-sqlite3'
+import { Kysely, SqliteDialect } from 'kysely'
+import type { DatabaseConnection, Driver, Generated, Transaction } from 'kysely'
 
 interface StoredRow {
   id: string
   revision: number
+  /** Of the schema the body was written by (document/kinds.ts). */
+  version: number
+  title: string
   body: string
+}
+
+export interface EventRow {
+  id: Generated<number>
+  at: string
+  painting_id: string | null
+  what: string
+  undone_by: number | null
+  /** The key under which the writer asked for it once; asked again, it is answered and not repeated. */
+  once: string | null
+}
+
+/** One thing an event touched: what it was before. What it became is the next one's before, or the row. */
+export interface EventThingRow {
+  event_id: number
+  kind: string
+  thing_id: string
+  /** The thing's revision after the event. */
+  revision: number
+  removed: number
+  /** Null where it was not there. */
+  before: string | null
+  before_version: number
+}
+
+/** Who names whom (document/mentions.ts). */
+export interface MentionRow {
+  from_kind: string
+  from_id: string
+  role: string
+  to_id: string
+  holds: number
+}
+
+/** What was last found of a painting. It is stale while `judged` is not `wanted`, or the program judges anew. */
+export interface AssessmentRow {
+  painting_id: string
+  /** Counts the writes that reach the painting. */
+  wanted: number
+  /** What `wanted` was when it was judged; 0: never. */
+  judged: number
+  /** Version of the judging (document/summary.ts) it was judged by. */
+  formulas: number
+  /** Day of the calendar it was judged on. */
+  day: number
+  /** The day after which a finished painting asks for nothing; null while a layer is unpainted. */
+  quiet_day: number | null
+  verdict: string | null
+  summary: string | null
+  solved: string | null
 }
 
 export interface Tables {
@@ -20,35 +69,38 @@ export interface Tables {
   painting: StoredRow
   layer: StoredRow & { parent_id: string }
   touch_test: StoredRow & { parent_id: string }
-  event: { id: Generated<number>; at: string; painting_id: string | null; what: string; changes: string; undone_by: number | null }
+  event: EventRow
+  event_thing: EventThingRow
+  mention: MentionRow
+  assessment: AssessmentRow
+  kysely_migration: { name: string; timestamp: string }
 }
 
 export type Database = Kysely<Tables>
 export type Trx = Transaction<Tables>
 
-/** The folder everything is kept in: GRELTA_DATA, or .grelta in the painter's home. */
-export const dataFolder = (): string => process.env['GRELTA_DATA'] ?? join(homedir(), '.grelta')
+/** Called with every statement sent; tests and the bench count them. */
+export type OnQuery = (sql: string) => void
 
 /**
- * Opens the studio's file, brings it to the newest schema and returns it. A copy is put beside it before any migration
- * of a file that holds something. What a write acknowledged survives a kill: WAL with full synchronisation.
+ * SQLite takes a transaction back by itself when the disk is full or fails; taking it back once more is then an error
+ * that would hide the first, and the first is the one to tell.
  */
-export async function openDatabase(folder: string = dataFolder()): Promise<Database> {
-  mkdirSync(folder, { recursive: true })
-  const file = join(folder, 'studio.sqlite')
-  const isNew = !existsSync(file)
-  const sqlite = new SQLite(file)
-  sqlite.pragma('journal_mode = WAL')
-  sqlite.pragma('synchronous = FULL')
-  sqlite.pragma('foreign_keys = ON')
-  sqlite.pragma('busy_timeout = 2000')
-  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) })
-  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
-  const pending = (await migrator.getMigrations()).filter(({ executedAt }) => !executedAt)
-  if (pending.length > 0) {
-    if (!isNew) await sqlite.backup(join(folder, `studio-before-${pending[0]!.name}.sqlite`))
-    const { error } = await migrator.migrateToLatest()
-    if (error) throw new Error('The studio file could not be brought to the newest form. The copy made before is beside it.', { cause: error })
+class CarefulDialect extends SqliteDialect {
+  override createDriver(): Driver {
+    const driver = super.createDriver()
+    const rollback = driver.rollbackTransaction.bind(driver)
+    driver.rollbackTransaction = (connection: DatabaseConnection) =>
+      rollback(connection).catch((error: unknown) => {
+        if (!/no transaction is active/.test(String(error))) throw error
+      })
+    return driver
   }
-  return db
 }
+
+/** A query builder over an open file. */
+export const databaseOver = (sqlite: SQLite.Database, onQuery?: OnQuery): Database =>
+  new Kysely<Tables>({
+    dialect: new CarefulDialect({ database: sqlite }),
+    ...(onQuery && { log: (event) => onQuery(event.query.sql) }),
+  })

@@ -1,13 +1,12 @@
+import { setImmediate } from 'node:timers/promises'
 import { isDeepStrictEqual } from 'node:util'
+import { kinds, readStored } from '../document/kinds.ts'
+import type { Bodies, Kind } from '../document/kinds.ts'
 import type { Revised } from '../document/studio.ts'
+import { forgetAside } from './aside.ts'
 import type { Database, Trx } from './database.ts'
-import { find, put, remove } from './records.ts'
-import type { Bodies, Kind } from './records.ts'
-
-/** A thing as it was and as it became; null where it was not there. */
-export type Change = {
-  readonly [K in Kind]: { readonly kind: K; readonly before: Bodies[K] | null; readonly after: Bodies[K] | null; readonly revision: number }
-}[Kind]
+import { find, findRow, put, remove } from './records.ts'
+import type { Row } from './records.ts'
 
 export interface Wish<K extends Kind = Kind> {
   readonly kind: K
@@ -16,6 +15,15 @@ export interface Wish<K extends Kind = Kind> {
   readonly body: Bodies[K] | null
   /** The revision the painter was looking at; null: it should not exist yet. Left out: whatever is there. */
   readonly seen?: number | null
+}
+
+/** A thing an event touched, as it was and as it became; null where it was not there, or cannot be read. */
+export interface Touched {
+  readonly kind: Kind
+  readonly id: string
+  readonly before: Bodies[Kind] | null
+  readonly after: Bodies[Kind] | null
+  readonly revision: number
 }
 
 /** Somebody else was there first; `current` is what stands now. */
@@ -28,79 +36,316 @@ export class StaleWrite extends Error {
   }
 }
 
+export interface Deed {
+  readonly at: string
+  readonly paintingId: string | null
+  readonly what: string
+  readonly once: string | null
+}
+
 /**
- * Carries out wishes in order inside a transaction and writes one event that can be undone.
- * Throws StaleWrite, and so writes nothing, when something was changed since it was seen.
+ * Carries out wishes in order inside a transaction and writes one event that can be undone; what each thing was before
+ * is kept as it was stored. Throws StaleWrite when something was changed since it was seen, Unfit when a body would not
+ * be read again; nothing is written then.
  */
 export async function change(
   trx: Trx,
-  at: string,
-  paintingId: string | null,
-  what: string,
+  { at, paintingId, what, once }: Deed,
   wishes: readonly Wish[],
-): Promise<{ event: number; revisions: Record<string, number> }> {
-  const changes: Change[] = []
-  const revisions: Record<string, number> = {}
-  for (const { kind, id, body, seen } of wishes) {
-    const current = await find(trx, kind, id)
-    if (seen !== undefined && (current?.revision ?? null) !== seen) throw new StaleWrite(kind, current)
-    if (body) {
-      const revision = (current?.revision ?? (await lastRevision(trx, kind, id))) + 1
-      await put(trx, kind, body, revision)
-      revisions[id] = revision
-      changes.push({ kind, before: current && bare(current), after: body, revision } as Change)
-    } else if (current) {
-      await remove(trx, kind, id)
-      changes.push({ kind, before: current && bare(current), after: null, revision: current.revision } as Change)
-    }
-  }
+): Promise<{ readonly event: number; readonly touched: readonly Touched[] }> {
   const { id: event } = await trx
     .insertInto('event')
-    .values({ at, painting_id: paintingId, what, changes: JSON.stringify(changes), undone_by: null })
+    .values({ at, painting_id: paintingId, what, undone_by: null, once })
     .returning('id')
     .executeTakeFirstOrThrow()
-  return { event, revisions }
+  const touched: Touched[] = []
+  for (const [index, wish] of wishes.entries()) {
+    const done = await fulfil(trx, event, wish)
+    if (done) touched.push(done)
+    // Others are answered in between; their own reads and writes wait.
+    if (index % 100 === 99) await setImmediate()
+  }
+  return { event, touched }
 }
 
-/**
- * Takes back one event: what it made goes, what it changed or removed comes back, in the reverse order.
- * Throws StaleWrite when something it touched was changed since.
- */
-export async function undo(db: Database, event: number, at: string): Promise<{ event: number; what: string; revisions: Record<string, number> } | null> {
-  return db.transaction().execute(async (trx) => {
-    const row = await trx.selectFrom('event').selectAll().where('id', '=', event).executeTakeFirst()
-    if (!row || row.undone_by !== null) return null
-    const changes = JSON.parse(row.changes) as Change[]
-    const wishes: Wish[] = []
-    for (const { kind, before, after } of changes.toReversed()) {
-      const id = (before ?? after)!.id
-      const current = await find(trx, kind, id)
-      if (!isDeepStrictEqual(current && bare(current), after)) throw new StaleWrite(kind, current)
-      wishes.push({ kind, id, body: before })
-    }
-    const what = `Undid: ${row.what}`
-    const undone = await change(trx, at, row.painting_id, what, wishes)
-    await trx.updateTable('event').set({ undone_by: undone.event }).where('id', '=', event).execute()
-    return { ...undone, what }
-  })
+async function fulfil(trx: Trx, event: number, { kind, id, body, seen }: Wish): Promise<Touched | null> {
+  const row = await findRow(trx, kind, id)
+  if (seen !== undefined && (row?.revision ?? null) !== seen)
+    throw new StaleWrite(kind, await find(trx, kind, id))
+  if (!row && !body) return null
+  const revision = (row?.revision ?? (await lastRevision(trx, kind, id))) + 1
+  const after = body ? await put(trx, kind, body, revision) : null
+  if (!body) await remove(trx, kind, id)
+  forgetAside(kind, id)
+  await trx
+    .insertInto('event_thing')
+    .values({
+      event_id: event,
+      kind,
+      thing_id: id,
+      revision,
+      removed: body ? 0 : 1,
+      before: row?.body ?? null,
+      before_version: row?.version ?? kinds[kind].version,
+    })
+    .execute()
+  return { kind, id, before: row && bodyIn(kind, row), after, revision }
 }
 
-/** Everything one thing has been, newest first: when it became so, and what it was. */
-export async function versionsOf<K extends Kind>(db: Database, kind: K, id: string): Promise<readonly { readonly at: string; readonly body: Bodies[K] }[]> {
-  const rows = await db.selectFrom('event').select(['at', 'changes']).where('changes', 'like', `%"${id}"%`).orderBy('id', 'desc').limit(500).execute()
-  return rows.flatMap(({ at, changes }) =>
-    (JSON.parse(changes) as Change[]).flatMap((one) => (one.kind === kind && one.after?.id === id ? [{ at, body: one.after as Bodies[K] }] : [])),
-  )
+const lastOf = (trx: Trx, kind: Kind, id: string) =>
+  trx
+    .selectFrom('event_thing')
+    .select(['event_id', 'revision'])
+    .where('kind', '=', kind)
+    .where('thing_id', '=', id)
+    .orderBy('event_id', 'desc')
+    .limit(1)
+    .executeTakeFirst()
+
+/** A removed thing that comes back goes on counting, so that an old copy of it stays stale. */
+const lastRevision = async (trx: Trx, kind: Kind, id: string): Promise<number> =>
+  (await lastOf(trx, kind, id))?.revision ?? 0
+
+/** The newest event that touched a thing; null when none ever did. */
+export const lastTouching = async (trx: Trx, kind: Kind, id: string): Promise<number | null> =>
+  (await lastOf(trx, kind, id))?.event_id ?? null
+
+function bodyIn<K extends Kind>(kind: K, { id, body, version }: Omit<Row, 'revision'>): Bodies[K] | null {
+  const read = readStored(kind, body, version)
+  return read.ok ? { ...read.body, id } : null
 }
 
 /** A stored thing without the revision it was read at. */
-export const bare = <Body extends { readonly revision: number }>({ revision: _revision, ...body }: Body): Omit<Body, 'revision'> => body
+export const bare = <Body extends { readonly revision: number }>({
+  revision: _revision,
+  ...body
+}: Body): Omit<Body, 'revision'> => body
 
-/** A removed thing that comes back goes on counting, so that an old copy of it stays stale. */
-async function lastRevision(trx: Trx, kind: Kind, id: string): Promise<number> {
-  const rows = await trx.selectFrom('event').select('changes').where('changes', 'like', `%"${id}"%`).orderBy('id', 'desc').limit(20).execute()
-  const known = rows.flatMap(({ changes }) =>
-    (JSON.parse(changes) as Change[]).filter((one) => one.kind === kind && (one.before ?? one.after)!.id === id).map(({ revision }) => revision),
+/** What a thing was before an event, and what the event made of it; null where it was not there. */
+export interface Step {
+  readonly kind: Kind
+  readonly id: string
+  readonly before: StoredState
+  readonly after: StoredState
+}
+
+/** absent: not there. unreadable: there, but what is stored cannot be read. */
+export type StoredState =
+  | { readonly is: 'absent' }
+  | { readonly is: 'unreadable'; readonly why: string }
+  | { readonly is: 'there'; readonly body: Bodies[Kind] }
+
+function stateOf(kind: Kind, id: string, body: string | null, version: number): StoredState {
+  if (body === null) return { is: 'absent' }
+  const read = readStored(kind, body, version)
+  return read.ok ? { is: 'there', body: { ...read.body, id } } : { is: 'unreadable', why: read.why }
+}
+
+export const stateNow = async (db: Database | Trx, kind: Kind, id: string): Promise<StoredState> => {
+  const row = await findRow(db, kind, id)
+  return stateOf(kind, id, row?.body ?? null, row?.version ?? 1)
+}
+
+/** What an event did, thing by thing. */
+export async function stepsOf(trx: Trx, event: number): Promise<readonly Step[]> {
+  const rows = await trx.selectFrom('event_thing').selectAll().where('event_id', '=', event).execute()
+  const steps: Step[] = []
+  for (const { kind: name, thing_id: id, before, before_version, removed } of rows) {
+    const kind = name as Kind
+    const next = removed ? null : await nextOf(trx, kind, id, event)
+    const after = removed
+      ? ({ is: 'absent' } as const)
+      : next
+        ? stateOf(kind, id, next.before, next.before_version)
+        : await stateNow(trx, kind, id)
+    steps.push({ kind, id, before: stateOf(kind, id, before, before_version), after })
+  }
+  return steps
+}
+
+const nextOf = (trx: Trx, kind: Kind, id: string, event: number) =>
+  trx
+    .selectFrom('event_thing')
+    .select(['before', 'before_version', 'event_id'])
+    .where('kind', '=', kind)
+    .where('thing_id', '=', id)
+    .where('event_id', '>', event)
+    .orderBy('event_id')
+    .limit(1)
+    .executeTakeFirst()
+
+/** The fields in which two bodies differ. */
+export function changedFields(before: object, after: object): readonly string[] {
+  const [a, b] = [before as Record<string, unknown>, after as Record<string, unknown>]
+  return [...new Set([...Object.keys(a), ...Object.keys(b)])].filter(
+    (field) => !isDeepStrictEqual(a[field], b[field]),
   )
-  return Math.max(0, ...known)
+}
+
+/** One thing that was done, as its list shows it. */
+export interface DoneEntry {
+  readonly event: number
+  readonly at: string
+  readonly what: string
+  readonly undone: boolean
+  readonly paintingId: string | null
+}
+
+/** Of what: one painting, one thing, or the whole studio. */
+export type DoneOf = { readonly painting: string } | { readonly kind: Kind; readonly id: string } | 'studio'
+
+/** What was done, newest first, `most` at a time, from before an event on; at will only what touched few things. */
+export async function whatWasDone(
+  db: Database,
+  of: DoneOf,
+  most: number,
+  { before, mostThings }: { readonly before?: number | undefined; readonly mostThings?: number } = {},
+): Promise<readonly DoneEntry[]> {
+  const rows = await db
+    .selectFrom('event')
+    .select(['event.id', 'at', 'what', 'undone_by', 'painting_id'])
+    .$if(of !== 'studio' && 'painting' in of, (query) =>
+      query.where('painting_id', '=', (of as { painting: string }).painting),
+    )
+    .$if(of !== 'studio' && 'kind' in of, (query) => {
+      const { kind, id } = of as { kind: Kind; id: string }
+      return query.where('event.id', 'in', (inner) =>
+        inner
+          .selectFrom('event_thing')
+          .select('event_id')
+          .where('kind', '=', kind)
+          .where('thing_id', '=', id),
+      )
+    })
+    .$if(before !== undefined, (query) => query.where('event.id', '<', before!))
+    .$if(mostThings !== undefined, (query) =>
+      query.where(
+        (event) =>
+          event
+            .selectFrom('event_thing')
+            .select(event.fn.countAll().as('things'))
+            .whereRef('event_thing.event_id', '=', 'event.id'),
+        '<=',
+        mostThings!,
+      ),
+    )
+    .orderBy('event.id', 'desc')
+    .limit(most)
+    .execute()
+  return rows.map(({ id, at, what, undone_by, painting_id }) => ({
+    event: id,
+    at,
+    what,
+    undone: undone_by !== null,
+    paintingId: painting_id,
+  }))
+}
+
+/** Everything one thing has been, newest first: when it became so, and what it was. What cannot be read is left out. */
+export async function versionsOf<K extends Kind>(
+  db: Database,
+  kind: K,
+  id: string,
+  most: number,
+): Promise<readonly { readonly at: string; readonly body: Bodies[K] }[]> {
+  const rows = await db
+    .selectFrom('event_thing')
+    .innerJoin('event', 'event.id', 'event_thing.event_id')
+    .select(['at', 'before', 'before_version', 'removed'])
+    .where('kind', '=', kind)
+    .where('thing_id', '=', id)
+    .orderBy('event_id', 'desc')
+    .limit(most)
+    .execute()
+  const row = await findRow(db, kind, id)
+  let after = row && { body: row.body, version: row.version }
+  return rows.flatMap(({ at, before, before_version, removed }) => {
+    const became = removed ? null : after
+    after = before === null ? null : { body: before, version: before_version }
+    const body = became && bodyIn(kind, { id, ...became })
+    return body ? [{ at, body }] : []
+  })
+}
+
+export interface EventState {
+  readonly id: number
+  readonly what: string
+  readonly paintingId: string | null
+  readonly undone: boolean
+}
+
+export async function eventOf(trx: Trx, id: number): Promise<EventState | null> {
+  const row = await trx.selectFrom('event').selectAll().where('id', '=', id).executeTakeFirst()
+  return row
+    ? { id: row.id, what: row.what, paintingId: row.painting_id, undone: row.undone_by !== null }
+    : null
+}
+
+export const eventOnce = async (trx: Trx, once: string): Promise<number | null> =>
+  (await trx.selectFrom('event').select('id').where('once', '=', once).executeTakeFirst())?.id ?? null
+
+export async function markUndone(trx: Trx, event: number, by: number): Promise<void> {
+  await trx.updateTable('event').set({ undone_by: by }).where('id', '=', event).execute()
+}
+
+/** What an event touched: the revision each thing had after it, and which of them it made. */
+export async function thingsOf(
+  trx: Trx,
+  event: number,
+): Promise<
+  readonly { readonly kind: Kind; readonly id: string; readonly revision: number; readonly made: boolean }[]
+> {
+  const rows = await trx
+    .selectFrom('event_thing')
+    .select(['kind', 'thing_id', 'revision', 'before', 'removed'])
+    .where('event_id', '=', event)
+    .execute()
+  return rows.map(({ kind, thing_id, revision, before, removed }) => ({
+    kind: kind as Kind,
+    id: thing_id,
+    revision,
+    made: before === null && !removed,
+  }))
+}
+
+/** What was touched after an event, each thing once, with its newest revision; at most so many. */
+export async function touchedSince(
+  db: Database,
+  event: number,
+  most: number,
+): Promise<readonly { readonly kind: Kind; readonly id: string; readonly revision: number }[]> {
+  const rows = await db
+    .selectFrom('event_thing')
+    .select(({ fn }) => ['kind', 'thing_id', fn.max('revision').as('revision')])
+    .where('event_id', '>', event)
+    .groupBy(['kind', 'thing_id'])
+    .orderBy('kind')
+    .limit(most)
+    .execute()
+  return rows.map(({ kind, thing_id, revision }) => ({ kind: kind as Kind, id: thing_id, revision }))
+}
+
+/** The newest earlier version of a thing that can be read. */
+export async function lastReadable<K extends Kind>(trx: Trx, kind: K, id: string): Promise<Bodies[K] | null> {
+  const rows = await trx
+    .selectFrom('event_thing')
+    .select(['before', 'before_version'])
+    .where('kind', '=', kind)
+    .where('thing_id', '=', id)
+    .orderBy('event_id', 'desc')
+    .execute()
+  for (const { before, before_version } of rows) {
+    const body = before === null ? null : bodyIn(kind, { id, body: before, version: before_version })
+    if (body) return body
+  }
+  return null
+}
+
+/** The number of the newest event; 0 while nothing was done. It changes with every write. */
+export const lastEvent = async (db: Database): Promise<number> => {
+  const { last } = await db
+    .selectFrom('event')
+    .select(({ fn }) => fn.max('id').as('last'))
+    .executeTakeFirstOrThrow()
+  return last ?? 0
 }

@@ -1,90 +1,163 @@
-import type { ZodType } from 'zod'
-import { mediumSchema } from '../document/recipe.ts'
-import { batchSchema } from '../document/batch.ts'
-import type { Batch } from '../document/batch.ts'
-import { shelfItemSchema } from '../document/shelf.ts'
-import type { ShelfItem } from '../document/shelf.ts'
-import type { MediumDocument } from '../document/recipe.ts'
-import { layerSchema, paintingSchema, settingsSchema, touchTestSchema } from '../document/studio.ts'
-import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
+import { sql } from 'kysely'
+import { kinds, readStored } from '../document/kinds.ts'
+import type { Bodies, Kind, StoredKind } from '../document/kinds.ts'
+import type { Revised } from '../document/studio.ts'
+import { setAside } from './aside.ts'
 import type { Database, Trx } from './database.ts'
+import { nameAnew, titleFor } from './derived.ts'
 
-/** What is stored, by table. */
-export interface Bodies {
-  setting: Settings & { id: string }
-  shelf_item: ShelfItem
-  batch: Batch
-  medium: MediumDocument
-  painting: PaintingDocument
-  layer: LayerDocument
-  touch_test: TouchTest
-}
-export type Kind = keyof Bodies
+/** Reading and writing stored things. Nothing is written that could not be read again. */
 
-const schemas: { readonly [K in Kind]: ZodType<Omit<Bodies[K], 'id'>> } = {
-  setting: settingsSchema,
-  shelf_item: shelfItemSchema,
-  batch: batchSchema,
-  medium: mediumSchema,
-  painting: paintingSchema,
-  layer: layerSchema,
-  touch_test: touchTestSchema,
+type Reader = Database | Trx
+
+/** A row as stored, whatever is in it. */
+export interface Row {
+  readonly id: string
+  readonly revision: number
+  readonly version: number
+  readonly body: string
 }
 
-/** The row a stored thing belongs to, where it belongs to one. */
-const parentOf: { readonly [K in Kind]?: (body: Bodies[K]) => string } = {
-  layer: (layer) => layer.paintingId,
-  touch_test: (test) => test.layerId,
+/** A body that its own schema refuses; `issues` say where and what to change. */
+export class Unfit extends Error {
+  constructor(
+    readonly kind: Kind,
+    readonly issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[],
+  ) {
+    super(issues[0]?.message ?? `This ${kinds[kind].word} cannot be stored.`)
+  }
 }
 
-type Row = { id: string; revision: number; body: string }
+const columns = ['id', 'revision', 'version', 'body'] as const
 
-function read<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> {
-  const body = schemas[kind].parse(JSON.parse(row.body)) as Bodies[K]
-  return Object.assign(body, { id: row.id, revision: row.revision })
+// The tables share these columns; Kysely cannot see that through a union of names.
+const from = (db: Reader, kind: Kind) => db.selectFrom(kind as 'medium').select(columns)
+
+/** What was read; null, and set aside, when it cannot be. */
+function read<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> | null {
+  const found = readStored(kind, row.body, row.version)
+  if (!found.ok) {
+    setAside(kind, row.id, found.why)
+    return null
+  }
+  return Object.assign(found.body, { id: row.id, revision: row.revision })
 }
 
-// The tables share the columns id, revision and body; Kysely cannot see that through a union of names.
-const from = (db: Database | Trx, kind: Kind) => db.selectFrom(kind as 'medium').select(['id', 'revision', 'body'])
+const readAll = <K extends Kind>(kind: K, rows: readonly Row[]): readonly Revised<Bodies[K]>[] =>
+  rows.flatMap((row) => read(kind, row) ?? [])
 
-export async function find<K extends Kind>(db: Database | Trx, kind: K, id: string): Promise<Revised<Bodies[K]> | null> {
-  const row = await from(db, kind).where('id', '=', id).executeTakeFirst()
-  return row ? read(kind, row) : null
+export async function find<K extends Kind>(
+  db: Reader,
+  kind: K,
+  id: string,
+): Promise<Revised<Bodies[K]> | null> {
+  const row = await findRow(db, kind, id)
+  return row && read(kind, row)
 }
 
-export async function list<K extends Kind>(db: Database | Trx, kind: K): Promise<readonly Revised<Bodies[K]>[]> {
-  return (await from(db, kind).orderBy('id').execute()).map((row) => read(kind, row))
+/** A row unread: for history, which keeps what stood there whether or not it can still be read. */
+export const findRow = async (db: Reader, kind: Kind, id: string): Promise<Row | null> =>
+  (await from(db, kind).where('id', '=', id).executeTakeFirst()) ?? null
+
+export async function exists(db: Reader, kind: Kind, id: string): Promise<boolean> {
+  const row = await db
+    .selectFrom(kind as 'medium')
+    .select('id')
+    .where('id', '=', id)
+    .executeTakeFirst()
+  return row !== undefined
 }
 
+export async function list<K extends Kind>(db: Reader, kind: K): Promise<readonly Revised<Bodies[K]>[]> {
+  return readAll(kind, await from(db, kind).orderBy('id').execute())
+}
+
+/** Those of these ids that are there, in one query. */
+export async function listByIds<K extends Kind>(
+  db: Reader,
+  kind: K,
+  ids: readonly string[],
+): Promise<readonly Revised<Bodies[K]>[]> {
+  if (ids.length === 0) return []
+  return readAll(
+    kind,
+    await from(db, kind)
+      .where('id', 'in', [...ids])
+      .orderBy('id')
+      .execute(),
+  )
+}
+
+/** Layers of these paintings, or touch tests of these layers, in one query. */
 export async function listOf<K extends 'layer' | 'touch_test'>(
-  db: Database | Trx,
+  db: Reader,
   kind: K,
   parentIds: readonly string[],
 ): Promise<readonly Revised<Bodies[K]>[]> {
   if (parentIds.length === 0) return []
   const rows = await db
     .selectFrom(kind as 'layer')
-    .select(['id', 'revision', 'body'])
+    .select(columns)
     .where('parent_id', 'in', [...parentIds])
     .orderBy('id')
     .execute()
-  return rows.map((row) => read(kind, row))
+  return readAll(kind, rows)
 }
 
-/** Writes a body at the next revision. The caller has compared revisions; an absent row begins at 1. */
-export async function put<K extends Kind>(trx: Trx, kind: K, body: Bodies[K], revision: number): Promise<void> {
-  const parentId = parentOf[kind]?.(body)
-  const values = { id: body.id, revision, body: JSON.stringify(body), ...(parentId !== undefined && { parent_id: parentId }) }
+/** Checks a body by the schema it will be read with, and answers it as it will be read. Throws Unfit. */
+export function fitting<K extends Kind>(kind: K, body: Bodies[K]): Bodies[K] {
+  const parsed = (kinds[kind] as StoredKind<K>).schema.safeParse(body)
+  if (!parsed.success) throw new Unfit(kind, parsed.error.issues)
+  return parsed.data
+}
+
+/** Writes a body at a revision, as its schema reads it. The caller has compared revisions. Throws Unfit. */
+export async function put<K extends Kind>(
+  trx: Trx,
+  kind: K,
+  body: Bodies[K],
+  revision: number,
+): Promise<Bodies[K]> {
+  const { version, parentOf } = kinds[kind] as StoredKind<K>
+  const fit = fitting(kind, body)
+  const values = { revision, version, title: titleFor(kind, fit), body: JSON.stringify(fit) }
   await trx
-    .insertInto(kind as 'medium')
-    .values(values)
-    .onConflict((conflict) => conflict.column('id').doUpdateSet({ revision, body: values.body }))
+    .insertInto(kind as 'layer')
+    .values({ id: fit.id, ...values, ...(parentOf && { parent_id: parentOf(fit) }) } as never)
+    .onConflict((conflict) => conflict.column('id').doUpdateSet(values))
     .execute()
+  await nameAnew(trx, kind, fit.id, fit)
+  return fit
 }
 
 export async function remove(trx: Trx, kind: Kind, id: string): Promise<void> {
+  await nameAnew(trx, kind, id, null)
   await trx
     .deleteFrom(kind as 'medium')
     .where('id', '=', id)
     .execute()
+}
+
+/** Whether the studio holds any painting or medium. */
+export const anything = async (db: Reader): Promise<boolean> => {
+  const counts = await Promise.all(
+    (['painting', 'medium'] as const).map((kind) =>
+      db.selectFrom(kind).select('id').limit(1).executeTakeFirst(),
+    ),
+  )
+  return counts.some((row) => row !== undefined)
+}
+
+/** The highest number a batch bears; 0 without any. */
+export const lastBatchNumber = async (db: Reader): Promise<number> => {
+  const { last } = await db
+    .selectFrom('batch')
+    .select(sql<number | null>`max(body ->> 'number')`.as('last'))
+    .executeTakeFirstOrThrow()
+  return last ?? 0
+}
+
+/** Lets the order of writes within a transaction be any; that every reference is met is checked at its end. */
+export const deferReferences = async (trx: Trx): Promise<void> => {
+  await sql`pragma defer_foreign_keys = on`.execute(trx)
 }

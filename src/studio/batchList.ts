@@ -1,107 +1,276 @@
 import { freshnessOn, keepingOf } from '../core/batch/keeping.ts'
-import { layerNeedMl, needOf } from '../core/batch/stock.ts'
+import type { Keeping } from '../core/batch/keeping.ts'
+import { needOf } from '../core/batch/stock.ts'
 import type { Need } from '../core/batch/stock.ts'
+import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { feelings } from '../document/batch.ts'
+import type { Batch, Feeling } from '../document/batch.ts'
 import { batchTitle, leftMl, poured } from '../document/batchMedium.ts'
-import type { Batch } from '../document/batch.ts'
-import { studioShelf } from '../document/studioShelf.ts'
+import { grouped } from '../document/grouped.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import type { Revised } from '../document/studio.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
+import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { list } from '../store/records.ts'
-import { judgedWithSolve, loadMediums, loadPictures } from './reading.ts'
-import type { LoadedBench } from './reading.ts'
+import { namersOf } from '../store/naming.ts'
+import { find, listByIds } from '../store/records.ts'
+import { remembering } from '../store/remembered.ts'
+import { closureOf } from './closure.ts'
+import { linesAtATime } from './paintingList.ts'
+import type { ListPage } from './paintingList.ts'
+import { gone, Refused } from './refused.ts'
 
-/** A batch as its list and the morning page show it. */
-export interface BatchEntry {
+/** What a batch is on any day: it keeps the lots it was made of, so nothing but itself bears on it. */
+interface BatchFacts {
   readonly id: string
   readonly title: string
-  readonly state: 'making' | 'fresh' | 'watch' | 'past'
-  /** "2027-01-03"; null while it is being made. */
-  readonly useBy: string | null
-  readonly because: string
+  readonly number: number
+  readonly mediumId: string | null
+  readonly madeDay: number | null
+  readonly lastLookDay: number
+  readonly keeping: Keeping
   readonly leftMl: number
-  /** The day it should be looked at for skin and thickening; null: not yet, or not any more. */
-  readonly lookFrom: string | null
-  /** What was really poured, % by mass. */
   readonly holds: readonly { readonly name: string; readonly percent: number }[]
   readonly feel: Batch['feel']
 }
 
-function entryOf(batch: Batch, { shelf: items }: LoadedBench, today: number): BatchEntry {
-  const shelf = studioShelf(items)
-  const made = poured(batch, shelf)
-  const keeping = keepingOf(made?.ingredients.map(({ material }) => material) ?? [], batch.keptCold)
+const factsOfAll = remembering('batch', (batch): BatchFacts => {
+  const made = poured(batch, findInLibrary)
+  const ingredients = made?.ingredients ?? []
   const madeDay = batch.madeOn ? dayOf(batch.madeOn)! : null
-  const left = leftMl(batch, shelf)
-  const lastLook = Math.max(madeDay ?? 0, ...batch.looks.map(({ on }) => dayOf(on)!))
-  const lookDay = lastLook + keeping.lookEveryDays
   return {
     id: batch.id,
     title: batchTitle(batch),
+    number: batch.number,
+    mediumId: batch.mediumId,
+    madeDay,
+    lastLookDay: Math.max(madeDay ?? 0, ...batch.looks.map(({ on }) => dayOf(on)!)),
+    keeping: keepingOf(
+      ingredients.map(({ material }) => material),
+      batch.keptCold,
+    ),
+    leftMl: leftMl(batch, findInLibrary),
+    holds: ingredients.map(({ material, massG }) => ({
+      name: material.name,
+      percent: (100 * massG) / made!.massG,
+    })),
+    feel: batch.feel,
+  }
+})
+
+/** A batch as its list and the morning page show it. */
+export interface BatchEntry extends Pick<BatchFacts, 'id' | 'title' | 'leftMl' | 'holds' | 'feel'> {
+  readonly state: 'making' | 'fresh' | 'watch' | 'past'
+  /** "2027-01-03"; null while it is being made. */
+  readonly useBy: string | null
+  readonly because: string
+  /** The day it should be looked at for skin and thickening; null: not yet, or not any more. */
+  readonly lookFrom: string | null
+}
+
+function entryOn(facts: BatchFacts, today: number): BatchEntry {
+  const { id, title, madeDay, keeping, lastLookDay, holds, feel } = facts
+  const lookDay = lastLookDay + keeping.lookEveryDays
+  return {
+    id,
+    title,
+    leftMl: facts.leftMl,
+    holds,
+    feel,
     state: madeDay === null ? 'making' : freshnessOn(madeDay, keeping, today),
     useBy: madeDay === null ? null : dateOf(madeDay + keeping.days),
     because: keeping.because,
-    leftMl: left,
-    lookFrom: madeDay !== null && left > 0 && lookDay <= today ? dateOf(lookDay) : null,
-    holds: (made?.ingredients ?? []).map(({ material, massG }) => ({ name: material.name, percent: (100 * massG) / made!.massG })),
-    feel: batch.feel,
+    lookFrom: madeDay !== null && facts.leftMl > 0 && lookDay <= today ? dateOf(lookDay) : null,
   }
 }
 
-export async function batchEntries(db: Database, now: string): Promise<readonly BatchEntry[]> {
-  const bench = await loadMediums(db)
-  return bench.batches.map((batch) => entryOf(batch, bench, dayOf(now)!))
+export interface BatchQuery {
+  readonly text?: string
+  readonly from?: number
+  /** In order of how it felt, strongest first; newest first without. */
+  readonly by?: Feeling | null
 }
 
-/** Batches that want something today: about to spoil, past it, or due for a look. */
-export const batchNotices = async (db: Database, now: string): Promise<readonly BatchEntry[]> =>
-  (await batchEntries(db, now)).filter(({ state, leftMl: left, lookFrom }) => left > 0 && state !== 'making' && (state !== 'fresh' || lookFrom !== null))
+export const batchQuery = (search: URLSearchParams): BatchQuery => ({
+  text: search.get('find') ?? '',
+  from: Number(search.get('from')) || 0,
+  by: feelings.find((one) => one === search.get('by')) ?? null,
+})
+
+/** A page of the batches. */
+export async function batchPage(
+  db: Database,
+  now: string,
+  { text = '', from = 0, by = null }: BatchQuery = {},
+): Promise<ListPage<BatchEntry>> {
+  const wanted = text.toLowerCase()
+  const found = [...(await factsOfAll(db)).values()].filter(
+    ({ title, feel }) => title.toLowerCase().includes(wanted) && (by === null || feel[by] !== null),
+  )
+  found.sort((a, b) => (by ? b.feel[by]! - a.feel[by]! : 0) || b.number - a.number)
+  return {
+    count: found.length,
+    entries: found.slice(from, from + linesAtATime).map((facts) => entryOn(facts, dayOf(now)!)),
+  }
+}
+
+/** So many batches are told of on the morning page; the rest is counted. */
+const mostNotices = 12
+
+/** Batches that want something today: about to spoil, past it, or due for a look. The first to be past comes first. */
+export async function batchNotices(db: Database, now: string): Promise<ListPage<BatchEntry>> {
+  const today = dayOf(now)!
+  const due = [...(await factsOfAll(db)).values()]
+    .map((facts) => entryOn(facts, today))
+    .filter(
+      ({ state, leftMl: left, lookFrom }) =>
+        left > 0 && state !== 'making' && (state !== 'fresh' || lookFrom !== null),
+    )
+    .sort((a, b) => a.useBy!.localeCompare(b.useBy!))
+  return { count: due.length, entries: due.slice(0, mostNotices) }
+}
 
 /** What the planned layers need of one medium, and what of it is there as batches. */
 export interface Shortage extends Need {
+  readonly id: string
   readonly name: string
   readonly layers: number
   /** Of what the shelf keeps count of, what is missing to make what is short, g. */
   readonly buy: readonly { readonly material: string; readonly grams: number }[]
 }
 
-export async function shortagesIn(db: Database, now: string): Promise<readonly Shortage[]> {
-  const bench = await loadMediums(db)
-  const shelf = studioShelf(bench.shelf)
-  const needs = new Map<string, number[]>()
-  for (const picture of await loadPictures(db, now)) {
-    const { widthCm, heightCm } = picture.painting
-    if (!widthCm || !heightCm) continue
-    const { assessment } = judgedWithSolve(picture)
-    picture.layers.forEach((layer, at) => {
-      const film = assessment.layers[at]!.film
-      if (layer.paintedAt || !layer.medium || !film) return
-      const id = bench.batches.find((batch) => batch.id === layer.medium!.mediumId)?.mediumId ?? layer.medium.mediumId
-      needs.set(id, [...(needs.get(id) ?? []), layerNeedMl(widthCm * heightCm, layer.wetThicknessUm, film.more.mediumShare)])
-    })
-  }
-  return [...needs].flatMap(([id, ml]) => {
-    const medium = bench.mediums.find((one) => one.id === id)
-    if (!medium) return []
-    const have = bench.batches.filter(({ mediumId, madeOn }) => mediumId === id && madeOn).reduce((sum, batch) => sum + leftMl(batch, shelf), 0)
-    const need = needOf(ml, have)
-    const made = analyseMedium(medium.recipe, shelf, (other) => bench.mediums.find((one) => one.id === other), [id])
-    const buy =
-      made.ok && need.shortMl > 0
-        ? made.medium.ingredients.flatMap(({ material, massG }) => {
-            const stock = bench.shelf.find((item) => item.id === material.id)?.stockG
-            const grams = (massG / made.medium.volumeMl) * need.shortMl - (stock ?? Infinity)
-            return grams > 0 ? [{ material: material.name, grams }] : []
-          })
-        : []
-    return [{ ...need, name: medium.name, layers: ml.length, buy }]
+/** The shopping list, what is shortest first. */
+export async function shortagesIn(db: Database, now: string): Promise<ListPage<Shortage>> {
+  const facts = await factsOfAll(db)
+  const open = await openSummaries(db, dayOf(now)!)
+  const needs = open.flatMap(({ summary }) => summary.layers.flatMap(({ need }) => need ?? []))
+  const byMedium = grouped(needs, ({ mediumId }) => facts.get(mediumId)?.mediumId ?? mediumId)
+  const mediums = await listByIds(db, 'medium', [...byMedium.keys()])
+  const haveOf = grouped(
+    [...facts.values()].filter(({ madeDay }) => madeDay !== null),
+    ({ mediumId }) => mediumId,
+  )
+  const short = mediums.map((medium) => {
+    const needed = byMedium.get(medium.id)!
+    const have = (haveOf.get(medium.id) ?? []).reduce((sum, batch) => sum + batch.leftMl, 0)
+    const need = needOf(
+      needed.map(({ ml }) => ml),
+      have,
+    )
+    return { medium, layers: needed.length, need }
   })
+  short.sort((a, b) => b.need.shortMl - a.need.shortMl || a.medium.name.localeCompare(b.medium.name))
+  const told = short.slice(0, linesAtATime)
+  const buyOf = await shoppingFor(
+    db,
+    told.map(({ medium }) => medium),
+  )
+  return {
+    count: short.length,
+    entries: told.map(({ medium, layers, need }) => ({
+      ...need,
+      id: medium.id,
+      name: medium.name,
+      layers,
+      buy: need.shortMl > 0 ? buyOf(medium, need.shortMl) : [],
+    })),
+  }
 }
 
-/** Layers painted with a batch, in words. */
-export async function usesOf(db: Database, batch: Batch): Promise<readonly string[]> {
-  const paintings = await list(db, 'painting')
-  return (await list(db, 'layer')).flatMap((layer) =>
-    layer.medium?.mediumId === batch.id ? [`${layer.name} of ${paintings.find(({ id }) => id === layer.paintingId)?.title ?? 'a painting'}${layer.paintedAt ? '' : ' (planned)'}`] : [],
+/** What has to be bought to make so much of a medium, of what the shelf keeps count of. */
+async function shoppingFor(
+  db: Database,
+  wanted: readonly MediumDocument[],
+): Promise<(medium: MediumDocument, ml: number) => Shortage['buy']> {
+  const { mediums, items } = await closureOf(
+    db,
+    wanted.map(({ recipe }) => recipe),
   )
-} // prettier-ignore
+  const known = new Map([...mediums, ...wanted].map((one) => [one.id, one]))
+  const stockOf = new Map(items.map(({ id, stockG }) => [id, stockG]))
+  const findMaterial = findInStudio(items)
+  return ({ id, recipe }, ml) => {
+    const made = analyseMedium(recipe, findMaterial, (other) => known.get(other), [id])
+    if (!made.ok) return []
+    return made.medium.ingredients.flatMap(({ material, massG }) => {
+      const grams = (massG / made.medium.volumeMl) * ml - (stockOf.get(material.id) ?? Infinity)
+      return grams > 0 ? [{ material: material.name, grams }] : []
+    })
+  }
+}
+
+/** So many layers are named. */
+const mostUses = 40
+
+/** Layers painted with a batch, in words. */
+export async function usesOf(db: Database, batchId: string): Promise<readonly string[]> {
+  const users = await namersOf(db, 'medium', batchId, { most: mostUses })
+  const ids = users.flatMap(({ kind, id }) => (kind === 'layer' ? [id] : []))
+  const layers = await listByIds(db, 'layer', ids)
+  const paintings = await listByIds(db, 'painting', [...new Set(layers.map(({ paintingId }) => paintingId))])
+  const titles = new Map(paintings.map(({ id, title }) => [id, title]))
+  return layers.map(
+    ({ name, paintingId, paintedAt }) =>
+      `${name} of ${titles.get(paintingId) ?? 'a painting'}${paintedAt ? '' : ' (planned)'}`,
+  )
+}
+
+export async function batchOrRefuse(db: Database, id: string): Promise<Revised<Batch>> {
+  const batch = await find(db, 'batch', id)
+  if (!batch) throw gone('batch')
+  return batch
+}
+
+/** Batches of a medium that nothing is poured for yet, oldest first, with what a weighing sheet says of them. */
+export async function unpouredOf(
+  db: Database,
+  mediumId: string,
+): Promise<{
+  readonly title: string
+  readonly batches: readonly Batch[]
+  readonly nameOf: (material: string) => string
+}> {
+  const medium = await find(db, 'medium', mediumId)
+  const named = await namersOf(db, 'medium', mediumId, { most: mostUnpoured })
+  const ids = named.flatMap(({ kind, id }) => (kind === 'batch' ? [id] : []))
+  const open = (await listByIds(db, 'batch', ids)).filter(
+    (batch) => batch.mediumId === mediumId && batch.pours.length === 0,
+  )
+  if (!medium || open.length === 0)
+    throw new Refused('not-found', 'There is nothing to weigh of it: lay out a grid or begin a batch first.')
+  const batches = [...open].sort((a, b) => a.number - b.number)
+  const items = await listByIds(
+    db,
+    'shelf_item',
+    batches.flatMap(({ targets }) => targets.map((one) => one.material)),
+  )
+  const findMaterial = findInStudio(items)
+  return { title: `${medium.name}: weighing sheet`, batches, nameOf: (id) => findMaterial(id)?.name ?? id }
+}
+
+export const unpouredCount = async (db: Database, mediumId: string): Promise<number> => {
+  const facts = [...(await factsOfAll(db)).values()]
+  return facts.filter((one) => one.mediumId === mediumId && one.holds.length === 0).length
+}
+
+/** A batch with its parent's title, the painter's own materials in it, and the layers painted with it. */
+export async function batchWith(db: Database, id: string) {
+  const batch = await find(db, 'batch', id)
+  if (!batch) return null
+  const parent = batch.parentId ? await find(db, 'batch', batch.parentId) : null
+  return {
+    batch,
+    parent: parent && batchTitle(parent),
+    shelf: await listByIds(
+      db,
+      'shelf_item',
+      batch.targets.map(({ material }) => material),
+    ),
+    usedIn: await usesOf(db, id),
+  }
+}
+
+/** A weighing sheet holds so many batches at most. */
+const mostUnpoured = 2000

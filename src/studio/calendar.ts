@@ -1,54 +1,93 @@
 import { format, parse } from 'date-fns'
 import ical, { ICalCalendarMethod } from 'ical-generator'
+import type { ICalCalendar } from 'ical-generator'
 import { daysAtChance } from '../core/cure/forecast.ts'
-import { dateOf } from '../core/plan/calendar.ts'
+import type { Step, StepDate } from '../core/plan/forward.ts'
+import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { stepsOf } from '../document/summary.ts'
+import type { SummaryLayer } from '../document/summary.ts'
+import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { judgedWithSolve, loadPictures, settingsOf } from './reading.ts'
+import { settingsOf } from './settings.ts'
+import { datesOf } from './todayList.ts'
 
 const asDate = (date: string): Date => parse(date, 'yyyy-MM-dd', new Date(2000, 0, 1))
 
-/** The whole plan as an iCalendar file: layers to paint, deadlines, and when each painted layer is worth touching. */
+/** Days a calendar program can show: from 1900 to 2200. */
+const [firstDay, lastDay] = [dayOf('1900-01-01')!, dayOf('2200-01-01')!]
+
+interface Entry {
+  readonly id: string
+  readonly day: number
+  readonly summary: string
+  readonly description?: string
+}
+
+/** The plan as an iCalendar file: layers to paint, deadlines, and when each painted layer is worth touching. */
 export async function calendarOf(db: Database, now: string): Promise<string> {
-  const { studioName, confidence } = await settingsOf(db)
-  const calendar = ical({ name: `${studioName}, planned layers`, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Grelta', product: 'Grelta' } })
+  const settings = await settingsOf(db)
+  const today = dayOf(now)!
+  const calendar = ical({
+    name: `${settings.studioName.replace(/\s+/g, ' ')}, planned layers`,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: { company: 'Grelta', product: 'Grelta' },
+  })
   const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
-  for (const picture of await loadPictures(db, now)) {
-    const { assessment } = judgedWithSolve(picture)
-    const { painting } = picture
-    picture.layers.forEach((layer, index) => {
-      const { date, forecast, film, step } = assessment.layers[index]!
-      if (!film) return
-      if (!layer.paintedAt)
-        calendar.createEvent({
-          id: `paint-${layer.id}@grelta`,
-          stamp,
-          start: asDate(dateOf(date.day)),
-          allDay: true,
-          summary: `${painting.title}: ${layer.name}`,
-          description:
-            date.source === 'unknown'
-              ? 'Pencilled in: what lies under it may never be ready.'
-              : `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`,
-        })
-      const gateDay = daysAtChance(forecast, step.gate, 0.5)
-      if (layer.paintedAt && gateDay !== null && date.day + gateDay > picture.today)
-        calendar.createEvent({
-          id: `touch-${layer.id}@grelta`,
-          stamp,
-          start: asDate(dateOf(date.day + gateDay)),
-          allDay: true,
-          summary: `${painting.title}: touch ${layer.name}`,
-          description: `Even chance that it is ${step.gate === 'firm' ? 'firm' : 'touch dry'} by ${format(asDate(dateOf(date.day + gateDay)), 'd MMMM')} (estimate).`,
-        })
-    })
-    if (painting.deadline)
-      calendar.createEvent({
-        id: `deadline-${painting.id}@grelta`,
-        stamp,
-        start: asDate(painting.deadline),
-        allDay: true,
-        summary: `${painting.title}: ready by today`,
+  for (const { id, title, deadline, summary } of await openSummaries(db, today)) {
+    const steps = stepsOf(summary)
+    const dates = datesOf(steps, today, settings)
+    const entries = summary.layers.flatMap((layer, at) =>
+      layer.hasFilm ? (entryOf(layer, steps[at]!, dates[at]!, today, settings.confidence) ?? []) : [],
+    )
+    for (const entry of entries) write(calendar, stamp, title, entry)
+    if (deadline)
+      write(calendar, stamp, title, {
+        id: `deadline-${id}`,
+        day: dayOf(deadline)!,
+        summary: 'ready by today',
       })
   }
   return calendar.toString()
+}
+
+function write(calendar: ICalCalendar, stamp: Date, title: string, entry: Entry): void {
+  const { id, day, summary, description } = entry
+  if (day < firstDay || day > lastDay) return
+  calendar.createEvent({
+    id: `${id}@grelta`,
+    stamp,
+    start: asDate(dateOf(day)),
+    allDay: true,
+    summary: `${title}: ${summary}`,
+    ...(description && { description }),
+  })
+}
+
+function entryOf(
+  layer: SummaryLayer,
+  step: Step,
+  date: StepDate,
+  today: number,
+  confidence: number,
+): Entry | null {
+  if (layer.paintedDay === null)
+    return {
+      id: `paint-${layer.id}`,
+      day: date.day,
+      summary: layer.name,
+      description:
+        date.source === 'unknown'
+          ? 'Pencilled in: what lies under it may never be ready.'
+          : `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`,
+    }
+  const gateDays = daysAtChance(step.forecast, step.gate, 0.5)
+  if (gateDays === null || date.day + gateDays <= today) return null
+  const day = date.day + gateDays
+  const state = step.gate === 'firm' ? 'firm' : 'touch dry'
+  return {
+    id: `touch-${layer.id}`,
+    day,
+    summary: `touch ${layer.name}`,
+    description: `Even chance that it is ${state} by ${format(asDate(dateOf(day)), 'd MMMM')} (estimate).`,
+  }
 }

@@ -4,7 +4,7 @@ import type { Mixture } from '../core/film/film.ts'
 import { solveCure } from '../core/cure/solver.ts'
 import type { CureLayer } from '../core/cure/solver.ts'
 import type { Climate } from '../core/cure/climate.ts'
-import { libraryShelf } from '../core/materials/shelf.ts'
+import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import type { Recipe } from '../core/medium/recipe.ts'
@@ -42,9 +42,14 @@ export class Invalid extends Error {
 }
 
 export function computeMedium(recipe: Recipe, path: readonly (string | number)[] = []) {
-  const made = analyseMedium(recipe, libraryShelf)
+  const made = analyseMedium(recipe, findInLibrary)
   if (!made.ok)
-    throw new Invalid(made.problems.map(({ message, line }) => ({ path: line === undefined ? [...path, 'lines'] : [...path, 'lines', line], message })))
+    throw new Invalid(
+      made.problems.map(({ message, line }) => ({
+        path: line === undefined ? [...path, 'lines'] : [...path, 'lines', line],
+        message,
+      })),
+    )
   return made.medium
 }
 
@@ -56,13 +61,16 @@ export function mediumAnswer({ paint, doses, ...recipe }: MediumRequest) {
   const largest = largestDose(side, ingredients, practiceCaps(defaultPractice))
   return {
     ...answer,
-    doses: (doses ?? evenDoses()).map((ofMix) => ({ ...doseAt(side, medium, ofMix), onPaint: ofMix < 1 ? onPaintOf(ofMix) : null })),
+    doses: (doses ?? evenDoses()).map((ofMix) => ({
+      ...doseAt(side, medium, ofMix),
+      onPaint: ofMix < 1 ? onPaintOf(ofMix) : null,
+    })),
     largestDose: { ofMix: Number.isFinite(largest.ofMix) ? largest.ofMix : null, stops: largest.stops },
   }
 }
 
 function tubeSide(paint: Tube, path: readonly string[] = ['paint']): Side {
-  const tube = tubeIngredients(paint, libraryShelf)
+  const tube = tubeIngredients(paint, findInLibrary)
   if (!tube.ok) throw new Invalid([{ path: [...path, ...tube.path], message: tube.message }])
   return sideOf(tube.ingredients)
 }
@@ -72,8 +80,14 @@ let solver: ReturnType<typeof highs> | undefined
 /** The answer of /api/compute/design: a recipe that meets every wish, or the wishes that exclude one another. */
 export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignRequest) {
   const materials = [...new Set(shelf)].map((id, at) => {
-    const material = libraryShelf(id)
-    if (!material) throw new Invalid([{ path: ['shelf', at], message: `No material "${id}" is in the library. /shelf lists what there is.` }])
+    const material = findInLibrary(id)
+    if (!material)
+      throw new Invalid([
+        {
+          path: ['shelf', at],
+          message: `No material "${id}" is in the library. /shelf lists what there is.`,
+        },
+      ])
     return material
   })
   const setting = { materials, paint: paint ? tubeSide(paint) : usualPaint, dose }
@@ -89,31 +103,63 @@ function made(request: FilmRequest, path: readonly (string | number)[]): Mixture
 }
 
 export function computeFilm(request: FilmRequest) {
-  const found = filmOf(made(request, []), libraryShelf)
+  const found = filmOf(made(request, []), findInLibrary)
   if (!found.ok) throw new Invalid([found])
   const { more: _more, ...answer } = found.film
   return answer
 }
 
-export function computeCure({ layers, untilDay, climate }: { layers: readonly CureLayer[]; untilDay: number; climate?: Climate }) {
+export function computeCure({
+  layers,
+  untilDay,
+  climate,
+}: {
+  layers: readonly CureLayer[]
+  untilDay: number
+  climate?: Climate
+}) {
   const states = solveCure(layers, untilDay, climate)!.layers
   return {
-    layers: states.map((days) => ({ touchDays: days.touch, firmDays: days.firm, setDays: days.set, varnishSoftDays: days.varnishSoft, curedDays: days.cured })),
+    layers: states.map((days) => ({
+      touchDays: days.touch,
+      firmDays: days.firm,
+      setDays: days.set,
+      varnishSoftDays: days.varnishSoft,
+      curedDays: days.cured,
+    })),
   }
 }
 
-export const computeMismatch = ({ layers, climate }: { layers: readonly MismatchLayer[]; climate?: Climate }) =>
-  mismatchOf(layers, solveToHorizon(layers, climate)!)
+export const computeMismatch = ({
+  layers,
+  climate,
+}: {
+  layers: readonly MismatchLayer[]
+  climate?: Climate
+}) => mismatchOf(layers, solveToHorizon(layers, climate)!)
 
 export function computeSoundness(request: SoundnessRequest) {
   const layers = request.layers.map((layer, index): StackLayer => {
     const { name, appliedDay, rateTimes } = layer
-    const common = { name: name ?? `Layer ${index + 1}`, appliedDay, ...(rateTimes !== undefined && { rateTimes }) }
+    const common = {
+      name: name ?? `Layer ${index + 1}`,
+      appliedDay,
+      ...(rateTimes !== undefined && { rateTimes }),
+    }
     if (!('clear' in layer)) return { ...common, mixture: made(layer, ['layers', index]) }
-    const oil = libraryShelf(layer.clear)
-    if (!oil) throw new Invalid([{ path: ['layers', index, 'clear'], message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.` }])
+    const oil = findInLibrary(layer.clear)
+    if (!oil)
+      throw new Invalid([
+        {
+          path: ['layers', index, 'clear'],
+          message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.`,
+        },
+      ])
     const ingredients = [{ material: oil, massG: oil.densityGPerMl.mid, volumeMl: 1 }]
-    return { ...common, mixture: { paints: [], medium: { ingredients, parts: 1 }, wetThicknessUm: layer.wetThicknessUm } }
+    return {
+      ...common,
+      mixture: { paints: [], medium: { ingredients, parts: 1 }, wetThicknessUm: layer.wetThicknessUm },
+    }
   })
   const practice = request.practice && practiceOf(request.practice)
   const stack = {
@@ -123,7 +169,32 @@ export function computeSoundness(request: SoundnessRequest) {
     ...(practice && { practice }),
     ...(request.climate && { climate: request.climate }),
   }
-  const films = filmsOf(stack, libraryShelf)
+  const films = filmsOf(stack, findInLibrary)
   if (!films.ok) throw new Invalid([{ path: ['layers', films.layer, ...films.path], message: films.message }])
-  return judge(layStack(stack, films.films, { solution: solveToHorizon(cureLayersOf(stack, films.films), request.climate)! }))
+  return judge(
+    layStack(stack, films.films, {
+      solution: solveToHorizon(cureLayersOf(stack, films.films), request.climate)!,
+    }),
+  )
+}
+
+/** A computation by its path, with a body of its shape. */
+export type ComputeTask =
+  | { readonly what: 'cure'; readonly body: Parameters<typeof computeCure>[0] }
+  | { readonly what: 'mismatch'; readonly body: Parameters<typeof computeMismatch>[0] }
+  | { readonly what: 'soundness'; readonly body: SoundnessRequest }
+  | { readonly what: 'design'; readonly body: DesignRequest }
+
+/** The slow computations, as a worker runs them. */
+export function compute(task: ComputeTask): unknown {
+  switch (task.what) {
+    case 'cure':
+      return computeCure(task.body)
+    case 'mismatch':
+      return computeMismatch(task.body)
+    case 'soundness':
+      return computeSoundness(task.body)
+    case 'design':
+      return designAnswer(task.body)
+  }
 }

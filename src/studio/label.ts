@@ -9,7 +9,7 @@ import { usualLargestDose } from '../core/medium/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { batchTitle, poured } from '../document/batchMedium.ts'
 import type { Batch } from '../document/batch.ts'
-import { studioShelf } from '../document/studioShelf.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
 
 /** Labels and weighing sheets, as PDF. Millimetres on paper. */
 
@@ -35,23 +35,32 @@ function wrapped(text: string, font: PDFFont, size: number, width: number): read
 }
 
 /** What the label says, line by line; the largest dose is reckoned in titanium white by the common limits. */
-export function labelWords(batch: Batch): { readonly title: string; readonly lines: readonly string[] } | null {
-  const made = poured(batch, studioShelf([]))
+export function labelWords(
+  batch: Batch,
+): { readonly title: string; readonly lines: readonly string[] } | null {
+  const made = poured(batch, findInStudio([]))
   if (!made) return null
   const { ofMix } = usualLargestDose(made.ingredients)
-  const keeping = keepingOf(made.ingredients.map(({ material }) => material), batch.keptCold)
+  const keeping = keepingOf(
+    made.ingredients.map(({ material }) => material),
+    batch.keptCold,
+  )
   const hazards = hazardsOf(made.ingredients.map(({ material }) => material))
   const nut = made.ingredients.some(({ material }) => material.id.includes('walnut'))
   return {
     title: batchTitle(batch),
     lines: [
-      ofMix > 0 ? `max 1:${Math.ceil(paintPerPart(ofMix) * 10) / 10} medium : paint (estimate)` : 'keeps no limit at any dose',
-      batch.madeOn ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}` : 'not finished yet',
+      ofMix > 0
+        ? `max 1:${Math.ceil(paintPerPart(ofMix) * 10) / 10} medium : paint (estimate)`
+        : 'keeps no limit at any dose',
+      batch.madeOn
+        ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}`
+        : 'not finished yet',
       `by mass: ${made.ingredients.map(({ material, massG }) => `${((100 * massG) / made.massG).toFixed(1)}\u00a0% ${material.name}`).join(', ')}`,
       `Care: ${[...hazards, ...(nut ? ['walnut is an allergen'] : []), 'oily rags heat themselves'].join(', ')}. Safety data sheet first.`,
     ],
   }
-} // prettier-ignore
+}
 
 /** A label with make-up, largest dose, cautions, dates, and a QR code that opens the batch's record at `address`. */
 export async function labelPdf(batch: Batch, size: LabelSize, address: string): Promise<Uint8Array | null> {
@@ -60,7 +69,10 @@ export async function labelPdf(batch: Batch, size: LabelSize, address: string): 
   const { width, height } = labelSizes[size]
   const pdf = await PDFDocument.create()
   pdf.setTitle(words.title)
-  const [plain, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)]
+  const [plain, bold] = [
+    await pdf.embedFont(StandardFonts.Helvetica),
+    await pdf.embedFont(StandardFonts.HelveticaBold),
+  ]
   const page = pdf.addPage([mm(width), mm(height)])
   const code = size === 'small' ? 17 : 24
   const image = await pdf.embedPng(await QRCode.toBuffer(address, { margin: 0, scale: 8 }))
@@ -81,10 +93,17 @@ export async function labelPdf(batch: Batch, size: LabelSize, address: string): 
 }
 
 /** A weighing sheet: a row a batch, a column a material, and a box to tick. */
-export async function sheetPdf(title: string, batches: readonly Batch[], nameOf: (id: string) => string): Promise<Uint8Array> {
+export async function sheetPdf(
+  title: string,
+  batches: readonly Batch[],
+  nameOf: (id: string) => string,
+): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
   pdf.setTitle(title)
-  const [plain, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)]
+  const [plain, bold] = [
+    await pdf.embedFont(StandardFonts.Helvetica),
+    await pdf.embedFont(StandardFonts.HelveticaBold),
+  ]
   const materials = [...new Set(batches.flatMap(({ targets }) => targets.map(({ material }) => material)))]
   const [width, height, left, row] = [mm(297), mm(210), mm(15), mm(9)]
   const column = (width - left * 2 - mm(55)) / Math.max(1, materials.length)
@@ -93,7 +112,9 @@ export async function sheetPdf(title: string, batches: readonly Batch[], nameOf:
     const write = (text: string, x: number, y: number, font = plain, size = 10): void =>
       page.drawText(wrapped(text, font, size, column - 6)[0] ?? '', { x, y, size, font })
     page.drawText(printable(title, bold), { x: left, y: height - mm(18), size: 16, font: bold })
-    materials.forEach((material, at) => write(nameOf(material), left + mm(55) + at * column, height - mm(27), bold, 8))
+    materials.forEach((material, at) =>
+      write(nameOf(material), left + mm(55) + at * column, height - mm(27), bold, 8),
+    )
     batches.slice(first, first + 18).forEach((batch, at) => {
       const y = height - mm(35) - at * row
       page.drawText(printable(batchTitle(batch), plain), { x: left, y, size: 10, font: plain })
@@ -102,7 +123,15 @@ export async function sheetPdf(title: string, batches: readonly Batch[], nameOf:
         const target = batch.targets.find((one) => one.material === material)
         if (!target) return
         const x = left + mm(55) + index * column
-        page.drawRectangle({ x, y: y - 1, width: 8, height: 8, borderWidth: 0.6, borderColor: rgb(0.1, 0.09, 0.07), opacity: 0 })
+        page.drawRectangle({
+          x,
+          y: y - 1,
+          width: 8,
+          height: 8,
+          borderWidth: 0.6,
+          borderColor: rgb(0.1, 0.09, 0.07),
+          opacity: 0,
+        })
         write(`${target.grams.toFixed(2)} g`, x + 13, y)
       })
     })

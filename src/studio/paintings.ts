@@ -1,25 +1,37 @@
-import type { Verdict } from '../core/soundness/mismatch.ts'
-import type { Assessment } from '../document/assess.ts'
-import type { LayerDocument, PaintingDocument } from '../document/studio.ts'
-import type { LoadedPicture } from './reading.ts'
+import type { PaintingDocument } from '../document/studio.ts'
+import type { Wish } from '../store/history.ts'
+import { listOf } from '../store/records.ts'
+import { commit, findOrRefuse } from './commit.ts'
+import type { Write, Written } from './commit.ts'
 
-/** A painting as its list shows it. */
-export interface PaintingEntry {
-  readonly painting: PaintingDocument
-  readonly layers: readonly LayerDocument[]
-  readonly verdict: Verdict
-  readonly worst: string | null
-  readonly next: { readonly name: string; readonly day: number; readonly certain: boolean } | null
-}
+/** Begins a painting when `seen` is null, changes it otherwise. */
+export const savePainting = (
+  write: Write,
+  painting: PaintingDocument,
+  seen: number | null,
+): Promise<Written> =>
+  commit(write, () =>
+    Promise.resolve({
+      what: `${seen === null ? 'Began' : 'Changed'} ${painting.title}`,
+      paintingId: painting.id,
+      wishes: [{ kind: 'painting', id: painting.id, body: painting, seen }],
+    }),
+  )
 
-export function entryOf({ painting, layers }: LoadedPicture, assessment: Assessment): PaintingEntry {
-  const at = layers.findIndex(({ paintedAt }) => !paintedAt)
-  const date = assessment.layers[at]?.date
-  return {
-    painting,
-    layers,
-    verdict: assessment.verdict,
-    worst: assessment.findings.find(({ severity }) => severity === assessment.verdict)?.message ?? null,
-    next: date ? { name: layers[at]!.name, day: date.day, certain: date.source !== 'unknown' } : null,
-  }
-}
+/** Removes a painting with its layers and their touch tests; one undo brings all of it back. */
+export const removePainting = (write: Write, id: string, seen: number): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { title } = await findOrRefuse(trx, 'painting', id)
+    const layers = await listOf(trx, 'layer', [id])
+    const layerIds = layers.map((layer) => layer.id)
+    const tests = await listOf(trx, 'touch_test', layerIds)
+    return {
+      what: `Removed ${title}`,
+      paintingId: id,
+      wishes: [
+        ...tests.map((test): Wish => ({ kind: 'touch_test', id: test.id, body: null })),
+        ...layerIds.map((layerId): Wish => ({ kind: 'layer', id: layerId, body: null })),
+        { kind: 'painting', id, body: null, seen },
+      ],
+    }
+  })

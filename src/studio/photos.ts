@@ -1,32 +1,69 @@
-import { createHash } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { dataFolder } from '../store/database.ts'
-import { Refused } from './writing.ts'
+import { failureOf } from '../store/failure.ts'
+import { dataFolder } from '../store/open.ts'
+import { refused } from './refused.ts'
 
 /** Photographs are files beside the database, by the hash of their content; whatever comes in is made a JPEG of ours. */
 
 const folder = (): string => join(dataFolder(), 'photos')
 const mostSide = 1600
+const mostPixels = 60e6
+const mostSeconds = 10
+const kinds: readonly string[] = ['jpeg', 'png', 'webp', 'heif']
 
-/** Stores a photograph and answers its hash. */
-export async function keepPhoto(sent: Uint8Array): Promise<string> {
-  const jpeg = await sharp(sent, { limitInputPixels: 60e6 })
+sharp.concurrency(1)
+
+/** One photograph is decoded at a time; the next waits. */
+let decoding: Promise<unknown> = Promise.resolve()
+
+/** Stores a photograph and answers its hash. Refused: anything but a photograph of a known kind and a sane size. */
+export function keepPhoto(sent: Uint8Array): Promise<string> {
+  const turn = decoding.then(() => keepNow(sent))
+  decoding = turn.catch(() => undefined)
+  return turn
+}
+
+async function keepNow(sent: Uint8Array): Promise<string> {
+  const jpeg = await jpegOf(sent)
+  const hash = createHash('sha256').update(jpeg).digest('hex')
+  // Written aside and put in its place in one move, so that a kill leaves no half photograph.
+  const aside = join(folder(), `${randomUUID()}.part`)
+  try {
+    await mkdir(folder(), { recursive: true })
+    await writeFile(aside, jpeg)
+    await rename(aside, join(folder(), `${hash}.jpg`))
+  } catch (error) {
+    throw failureOf(error) ?? error
+  }
+  return hash
+}
+
+const unreadable = 'That is no photograph this program can read. Send a JPEG, PNG, WebP or HEIC.'
+
+async function jpegOf(sent: Uint8Array): Promise<Buffer> {
+  if (sent.byteLength === 0) throw refused('The photograph is empty. Choose it again.')
+  const known = await sharp(sent, { limitInputPixels: mostPixels })
+    .metadata()
+    .catch(() => null)
+  if (!known || !kinds.includes(known.format)) throw refused(unreadable)
+  if (known.width * known.height > mostPixels)
+    throw refused('That photograph is larger than 60 million points. Send a smaller copy of it.')
+  const jpeg = await sharp(sent, { limitInputPixels: mostPixels })
+    .timeout({ seconds: mostSeconds })
     .rotate()
     .resize(mostSide, mostSide, { fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: 82 })
     .toBuffer()
     .catch(() => null)
-  if (!jpeg) throw new Refused('refused', 'That is no photograph this program can read. Send a JPEG, PNG or WebP.')
-  const hash = createHash('sha256').update(jpeg).digest('hex')
-  await mkdir(folder(), { recursive: true })
-  // Written aside and put in its place in one move, so that a kill leaves no half photograph.
-  await writeFile(join(folder(), `${hash}.part`), jpeg)
-  await rename(join(folder(), `${hash}.part`), join(folder(), `${hash}.jpg`))
-  return hash
+  if (!jpeg) throw refused(unreadable)
+  return jpeg
 }
 
 /** A stored photograph; null when there is none by that hash. Only a hash reaches the file system. */
 export const photoOf = (hash: string): Promise<Uint8Array | null> =>
-  /^[0-9a-f]{64}$/.test(hash) ? readFile(join(folder(), `${hash}.jpg`)).catch(() => null) : Promise.resolve(null)
+  /^[0-9a-f]{64}$/.test(hash)
+    ? readFile(join(folder(), `${hash}.jpg`)).catch(() => null)
+    : Promise.resolve(null)

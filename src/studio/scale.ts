@@ -7,14 +7,28 @@ export interface Reading {
   readonly settled: boolean
 }
 
-function address(): { readonly host: string; readonly port: number } {
-  const [host = '127.0.0.1', port = '4872'] = (process.env['GRELTA_SCALE'] ?? '').split(':').filter(Boolean)
-  return { host, port: Number(port) }
+interface Address {
+  readonly host: string
+  readonly port: number
+}
+
+/** Where the scale is, from GRELTA_SCALE as "host:port" or "[::1]:port"; null when that is no address. */
+export function scaleAddress(told = process.env['GRELTA_SCALE'] ?? ''): Address | null {
+  const { host, port } =
+    /^(?:(?<host>\[[\da-f:]+\]|[\w.-]+)(?::(?<port>\d{1,5}))?)?$/i.exec(told)?.groups ?? {}
+  if (told !== '' && host === undefined) return null
+  const number = Number(port ?? 4872)
+  return number > 65535 ? null : { host: (host ?? '127.0.0.1').replace(/[[\]]/g, ''), port: number }
 }
 
 /** Readings as they come, until the caller stops; `gone` when the scale does not answer, or no longer. */
 export function followScale(onReading: (reading: Reading) => void, gone: () => void): () => void {
-  const socket = connect(address())
+  const address = scaleAddress()
+  if (!address) {
+    gone()
+    return () => undefined
+  }
+  const socket = connect(address)
   socket.setEncoding('utf8')
   let rest = ''
   socket.on('data', (text: string) => {
@@ -32,16 +46,27 @@ export function followScale(onReading: (reading: Reading) => void, gone: () => v
 
 export const scaleCommands = { tare: 'T', zero: 'Z', pour: 'P', spill: 'X' } as const
 
+/** A scale that does not answer within so long does not answer, however many readings it sends. */
+const answerMs = 1500
+
 /** One command; true when the scale carried it out. */
 export const tellScale = (command: keyof typeof scaleCommands, grams?: number): Promise<boolean> =>
   new Promise((resolve) => {
-    const socket = connect(address(), () => socket.write(`${scaleCommands[command]}${grams === undefined ? '' : ` ${grams}`}\n`))
-    const done = (answer: boolean) => (): void => {
+    const address = scaleAddress()
+    if (!address) return resolve(false)
+    const words = [scaleCommands[command], ...(grams === undefined ? [] : [String(grams)])]
+    const socket = connect(address, () => socket.write(`${words.join(' ')}\n`))
+    const end = (answer: boolean): void => {
+      clearTimeout(timer)
       socket.destroy()
       resolve(answer)
     }
+    const timer = setTimeout(() => end(false), answerMs)
     socket.setEncoding('utf8')
-    socket.setTimeout(1500, done(false))
-    socket.on('data', (text: string) => (/^OK$/m.test(text) ? done(true)() : /^E /m.test(text) && done(false)()))
-    socket.on('error', done(false))
+    socket.on('data', (text: string) => {
+      if (/^OK$/m.test(text)) end(true)
+      else if (/^E /m.test(text)) end(false)
+    })
+    socket.on('error', () => end(false))
+    socket.on('close', () => end(false))
   })

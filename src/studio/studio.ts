@@ -1,14 +1,79 @@
 import { minuteAt } from '../core/plan/calendar.ts'
-import { openDatabase } from '../store/database.ts'
+import { setAside } from '../store/aside.ts'
+import { lastEvent } from '../store/history.ts'
+import { openStudio } from '../store/open.ts'
 import type { Database } from '../store/database.ts'
+import type { OpenStudio } from '../store/open.ts'
+import { judging } from './judging.ts'
+import type { Judging } from './judging.ts'
+import { endThreads, runTask } from './threads.ts'
 
-let opening: Promise<Database> | null = null
+interface Running extends OpenStudio {
+  readonly judging: Judging
+}
 
-/** The studio of this process: opened, and brought to the newest form, the first time it is asked for. */
-export const studio = (): Promise<Database> => (opening ??= openDatabase())
+let opening: Promise<Running> | null = null
+let toBegin: ReturnType<typeof setTimeout> | undefined
+let toSettle: ReturnType<typeof setTimeout> | undefined
+
+/** The studio of this process: opened, checked and brought to the newest form the first time it is asked for. */
+const running = (): Promise<Running> =>
+  (opening ??= start().catch((error: unknown) => {
+    opening = null
+    throw error
+  }))
+
+async function start(): Promise<Running> {
+  const opened = await openStudio()
+  const background = judging(
+    opened.db,
+    (ids, now) => runTask('judge', { folder: opened.folder, ids, now }),
+    nowMinute,
+  )
+  void runTask('check', { folder: opened.folder })
+    .then((all) => all.forEach(({ kind, id, why }) => setAside(kind, id, why)))
+    .catch((error: unknown) => console.error('The check of what is stored did not end.', error))
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void closeAndExit())
+  return { ...opened, judging: background }
+}
+
+export const studio = async (): Promise<Database> => (await running()).db
+
+/** The newest event when a page began to be made: what it need not be told again. */
+export const newestEvent = async (): Promise<number> => lastEvent(await studio())
+
+export const studioFolder = async (): Promise<string> => (await running()).folder
+
+/** So long after the last write judging begins, so that one write after another is not held up. */
+const breathMs = 250
+/** So long after the last write everything is put into the one file. */
+const quietMs = 1500
+
+/** After a write: judges what it bears upon, and, once there is a pause, puts everything into the one file. */
+export async function afterWrite(): Promise<void> {
+  const { judging: background, settle } = await running()
+  clearTimeout(toBegin)
+  toBegin = setTimeout(background.begin, breathMs)
+  clearTimeout(toSettle)
+  toSettle = setTimeout(settle, quietMs)
+  toSettle.unref()
+}
+
+/** A page waits so long, ms, for what was just written to be judged; then it shows what is known and says so. */
+export const momentsPatience = 120
+
+/** How many paintings are still being judged, after waiting a moment for them. */
+export const stillToJudge = async (patienceMs: number): Promise<number> =>
+  (await running()).judging.settled(patienceMs)
 
 /** The minute now, in the studio's own time. */
 export const nowMinute = (): string => minuteAt(new Date())
 
 /** A new id for something stored. */
 export const newId = (): string => crypto.randomUUID()
+
+async function closeAndExit(): Promise<void> {
+  await endThreads()
+  await (await opening)?.close()
+  process.exit(0)
+}

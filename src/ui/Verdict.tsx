@@ -3,14 +3,36 @@ import type { Verdict } from '../core/soundness/mismatch.ts'
 
 /** The three verdicts: word, shape and colour. Whole disc, half disc, split disc. */
 
-const colours = { sound: 'text-sound', watch: 'text-watch', unsound: 'text-unsound', note: 'text-soft' } as const
+const colours = {
+  sound: 'text-sound',
+  watch: 'text-watch',
+  unsound: 'text-unsound',
+  note: 'text-soft',
+} as const
 export const verdictColour = (verdict: Verdict | Severity): string => colours[verdict]
 
-export const verdictWords: Readonly<Record<Verdict | 'note', string>> = { sound: 'Sound', watch: 'Watch', unsound: 'Unsound', note: 'Note' }
+export const verdictWords: Readonly<Record<Verdict | 'note', string>> = {
+  sound: 'Sound',
+  watch: 'Watch',
+  unsound: 'Unsound',
+  note: 'Note',
+}
 
-export function VerdictMark({ verdict, size = 14 }: { readonly verdict: Verdict | 'note'; readonly size?: number }) {
+export function VerdictMark({
+  verdict,
+  size = 14,
+}: {
+  readonly verdict: Verdict | 'note'
+  readonly size?: number
+}) {
   return (
-    <svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true" className={`inline-block shrink-0 align-[-0.08em] ${colours[verdict]}`}>
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 16 16"
+      aria-hidden="true"
+      className={`inline-block shrink-0 align-[-0.08em] ${colours[verdict]}`}
+    >
       <MarkShape verdict={verdict} />
     </svg>
   )
@@ -18,7 +40,8 @@ export function VerdictMark({ verdict, size = 14 }: { readonly verdict: Verdict 
 
 /** The mark's outline in a 16 by 16 box, for drawings of their own. */
 export function MarkShape({ verdict }: { readonly verdict: Verdict | 'note' }) {
-  if (verdict === 'note') return <circle cx="8" cy="8" r="3" fill="none" stroke="currentColor" strokeWidth="1.6" />
+  if (verdict === 'note')
+    return <circle cx="8" cy="8" r="3" fill="none" stroke="currentColor" strokeWidth="1.6" />
   if (verdict === 'sound') return <circle cx="8" cy="8" r="6.5" fill="currentColor" />
   if (verdict === 'watch')
     return (

@@ -1,7 +1,7 @@
-import { Popover } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Figure } from '../core/figure.ts'
 import { about } from './format.ts'
+import { Popup } from './Popup.tsx'
 
 /** What a number rests on. */
 export interface Reason {
@@ -26,35 +26,30 @@ export function Why({
   readonly className?: string
 }) {
   return (
-    <Popover.Root>
-      <Popover.Trigger className={`asks ${className}`} aria-label={label}>
-        {children}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          collisionPadding={16}
-          className="z-40 w-[25rem] max-w-[calc(100vw-2rem)] border border-ink bg-sheet p-4 text-ink shadow-[4px_4px_0_var(--wash)]"
-          aria-label={`Why: ${reason.title}`}
-        >
-          <h3 className="text-lg leading-snug">{reason.title}</h3>
-          <p className="mt-1 text-[0.9rem] leading-snug">{reason.formula}</p>
-          <table className="mt-3 w-full text-[0.85rem]">
-            <tbody>
-              {reason.figures.map(({ is, value, unit }) => (
-                <tr key={is} className="border-t border-rule align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
-                    {is}
-                  </th>
-                  <td className="py-1 text-right whitespace-nowrap">{value === null ? 'none' : `${about(value, 3)}${unit && ` ${unit}`}`}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{reason.source}</p>
-          <Popover.Arrow className="fill-ink" />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popup
+      button={children}
+      buttonLabel={label}
+      buttonClassName={`asks ${className}`}
+      label={`Why: ${reason.title}`}
+      className="w-[25rem]"
+    >
+      <h3 className="text-lg leading-snug">{reason.title}</h3>
+      <p className="mt-1 text-[0.9rem] leading-snug">{reason.formula}</p>
+      <table className="mt-3 w-full text-[0.85rem]">
+        <tbody>
+          {reason.figures.map(({ is, value, unit }) => (
+            <tr key={is} className="border-t border-rule align-top">
+              <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
+                {is}
+              </th>
+              <td className="py-1 text-right whitespace-nowrap">
+                {value === null ? 'none' : `${about(value, 3)}${unit && ` ${unit}`}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{reason.source}</p>
+    </Popup>
   )
 }

@@ -1,34 +1,45 @@
-/** Talks to the studio's own server. A refusal is a value, so that the page can show it and keep what was typed. */
+import { answered, overHttp } from '../saving/server.ts'
+import type { Method, Reply } from '../saving/server.ts'
+import type { Routes } from './routes.ts'
 
-export interface Refusal {
-  readonly status: number
-  readonly code: string
-  readonly message: string
-  /** Each fault of what was sent, where there are several. */
-  readonly issues?: readonly { readonly path: string; readonly message: string }[]
-  /** What stands now, where somebody else changed it first. */
-  readonly current?: unknown
+/** The studio's routes as the views call them: names, bodies and answers are those of the endpoint files. */
+
+export type { Reply } from '../saving/server.ts'
+
+type Name = keyof Routes
+type Sent<N extends Name> = NonNullable<Routes[N]['sent']>
+type Answered<N extends Name> = NonNullable<Routes[N]['answered']>
+
+interface Extra {
+  /** What stands in the braces of the path. */
+  readonly params?: Readonly<Record<string, string>>
+  readonly query?: Readonly<Record<string, string | number>>
 }
 
-export type Reply<Value> = { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly refusal: Refusal }
-
-export interface Written {
-  readonly event: number
-  readonly revisions: Readonly<Record<string, number>>
+/** A request to a route by its name. */
+export function requestTo<N extends Name>(
+  name: N,
+  body: Sent<N> | undefined,
+  { params = {}, query }: Extra = {},
+) {
+  const [method, template] = name.split(' ') as [Method, string]
+  const path = template.replace(/\{(\w+)\}/g, (_, key: string) => encodeURIComponent(params[key] ?? ''))
+  const asked = query
+    ? `?${new URLSearchParams(Object.entries(query).map(([key, value]) => [key, String(value)]))}`
+    : ''
+  return { method, path: `${path}${asked}`, ...(body !== undefined && { body }) }
 }
 
-const unreachable: Refusal = {
-  status: 0,
-  code: 'unreachable',
-  message: 'The studio’s server does not answer. What you typed is kept on this page; it is saved when the server is back.',
-}
+/** Sends a body to a route and answers what came of it; it never throws. */
+export const send = <N extends Name>(name: N, body: Sent<N>, extra?: Extra): Promise<Reply<Answered<N>>> =>
+  overHttp({ ...requestTo(name, body, extra), once: crypto.randomUUID() }) as Promise<Reply<Answered<N>>>
 
-export async function send<Value = Written>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<Reply<Value>> {
-  try {
-    const response = await fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-    const answer = (await response.json()) as { error?: Omit<Refusal, 'status'> }
-    return response.ok ? { ok: true, value: answer as Value } : { ok: false, refusal: { status: response.status, ...answer.error! } }
-  } catch {
-    return { ok: false, refusal: unreachable }
-  }
+/** Reads from a route. */
+export const read = <N extends Name>(name: N, extra?: Extra): Promise<Reply<Answered<N>>> =>
+  overHttp(requestTo(name, undefined, extra)) as Promise<Reply<Answered<N>>>
+
+/** Sends a file as it is. */
+export async function upload<Value>(path: string, file: File): Promise<Reply<Value>> {
+  const headers = { 'content-type': 'application/octet-stream' }
+  return (await answered(() => fetch(path, { method: 'PUT', body: file, headers }))) as Reply<Value>
 }

@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { say } from './Toasts.tsx'
+import { say } from './messages.ts'
 
 /** After a page was loaded anew because something was done: says what, and offers to take it back, once. */
 export function useDone(): void {
@@ -13,4 +13,5 @@ export function useDone(): void {
 }
 
 /** Loads a page and says there what was done. */
-export const goAndSay = (path: string, did: string, event: number): void => window.location.assign(`${path}?did=${encodeURIComponent(did)}&event=${event}`)
+export const goAndSay = (path: string, did: string, event: number): void =>
+  window.location.assign(`${path}?did=${encodeURIComponent(did)}&event=${event}`)

@@ -1,6 +1,7 @@
 import { startTransition, useEffect, useId, useState } from 'react'
 import type { ReactNode } from 'react'
 import { parseNumber } from '../core/measure/parse.ts'
+import { countFault } from './faults.ts'
 
 /** The few fields everything is typed into. A field that cannot be understood keeps what was typed and says what to change. */
 
@@ -42,11 +43,31 @@ interface TypedProps<Value> {
 }
 
 /** A text field that passes on only what can be read; `shown` is the value's own spelling. */
-export function TypedField<Value>({ id, label, shown, read, onValue, className = '', inputMode = 'text', suffix }: TypedProps<Value>) {
+export function TypedField<Value>({
+  id,
+  label,
+  shown,
+  read,
+  onValue,
+  className = '',
+  inputMode = 'text',
+  suffix,
+}: TypedProps<Value>) {
   const own = useId()
   const [typed, setTyped] = useState<string | null>(null)
+  const [before, setBefore] = useState(shown)
+  if (shown !== before) {
+    setBefore(shown)
+    // What was typed has been taken: the field is empty for the next, and keeps the focus.
+    if (shown === '') setTyped(null)
+  }
   const reading = typed === null ? null : read(typed)
   const problem = reading && 'problem' in reading ? reading.problem : null
+  useEffect(() => {
+    if (problem === null) return
+    countFault(1)
+    return () => countFault(-1)
+  }, [problem])
   return (
     <span className={`flex min-w-0 flex-col ${className}`}>
       <span className="flex min-w-0 items-baseline gap-1">
@@ -92,12 +113,24 @@ interface NumberProps {
 export function NumberField({ value, onValue, low, high, unit = '', ...rest }: NumberProps) {
   const read = (text: string): Reading<number> => {
     const number = parseNumber(text)
-    if (number === null) return { problem: text.trim().startsWith('-') ? 'This cannot be below zero.' : 'Write a number, such as 2.5 or 2,5.' }
+    if (number === null)
+      return {
+        problem: text.trim().startsWith('-')
+          ? 'This cannot be below zero.'
+          : 'Write a number, such as 2.5 or 2,5.',
+      }
     if (number < low || number > high) return { problem: `Between ${low} and ${high}${unit && ` ${unit}`}.` }
     return { value: number }
   }
   return (
-    <TypedField {...rest} shown={value === null ? '' : String(Number(value.toPrecision(6)))} read={read} onValue={onValue} inputMode="decimal" suffix={unit} />
+    <TypedField
+      {...rest}
+      shown={value === null ? '' : String(Number(value.toPrecision(6)))}
+      read={read}
+      onValue={onValue}
+      inputMode="decimal"
+      suffix={unit}
+    />
   )
 }
 
@@ -113,26 +146,28 @@ function useIdle(): boolean {
   return idle
 }
 
-export function Choice({
-  id,
-  label,
-  value,
-  onValue,
-  options,
-  className = '',
-}: {
+interface ChoiceProps {
   readonly id?: string
   readonly label?: string
   readonly value: string
   readonly onValue: (value: string) => void
   readonly options: readonly { readonly id: string; readonly name: string; readonly group?: string }[]
   readonly className?: string
-}) {
+}
+
+export function Choice({ id, label, value, onValue, options, className = '' }: ChoiceProps) {
   const ready = useIdle()
-  const offered = ready || options.length < longList ? options : options.filter((option) => option.id === value)
+  const offered =
+    ready || options.length < longList ? options : options.filter((option) => option.id === value)
   const groups = [...new Set(offered.map(({ group }) => group))]
   return (
-    <select id={id} aria-label={label} className={`field w-full min-w-0 bg-paper ${className}`} value={value} onChange={({ target }) => onValue(target.value)}>
+    <select
+      id={id}
+      aria-label={label}
+      className={`field w-full min-w-0 bg-paper ${className}`}
+      value={value}
+      onChange={({ target }) => onValue(target.value)}
+    >
       {groups.map((group) => {
         const inside = offered
           .filter((option) => option.group === group)
@@ -152,3 +187,28 @@ export function Choice({
     </select>
   )
 }
+
+/** A field under its label. */
+type RowOf<Field> = Omit<Field, 'id' | 'label' | 'className'> & {
+  readonly label: string
+  readonly hint?: ReactNode
+  readonly className?: string
+}
+
+export const NumberRow = ({ label, hint, className = '', ...field }: RowOf<NumberProps>) => (
+  <Labelled label={label} hint={hint} className={className}>
+    {(id) => <NumberField id={id} {...field} />}
+  </Labelled>
+)
+
+export const ChoiceRow = ({ label, hint, className = '', ...field }: RowOf<ChoiceProps>) => (
+  <Labelled label={label} hint={hint} className={className}>
+    {(id) => <Choice id={id} {...field} />}
+  </Labelled>
+)
+
+export const TypedRow = <Value,>({ label, hint, className = '', ...field }: RowOf<TypedProps<Value>>) => (
+  <Labelled label={label} hint={hint} className={className}>
+    {(id) => <TypedField id={id} {...field} />}
+  </Labelled>
+)

@@ -16,9 +16,12 @@ export const percentText = (fraction: number): string => {
 export const chanceText = (chance: number): string =>
   chance < 0.01 ? 'under 1\u00a0%' : chance > 0.99 ? 'over 99\u00a0%' : `${(100 * chance).toFixed(0)}\u00a0%`
 
-export const gramsText = (grams: number): string => (grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`)
-export const mlText = (ml: number): string => (ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`)
-export const umText = (um: number): string => (um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`)
+export const gramsText = (grams: number): string =>
+  grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`
+export const mlText = (ml: number): string =>
+  ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`
+export const umText = (um: number): string =>
+  um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`
 
 export const dayText = (day: number): string => format(parseISO(dateOf(day)), 'EEE d MMM')
 export const dateText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy')

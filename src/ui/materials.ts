@@ -1,13 +1,8 @@
+import { familyNames } from '../core/materials/families.ts'
 import { library } from '../core/materials/library.ts'
 import type { Family, Material } from '../core/materials/material.ts'
 
 /** The library as lists to choose from, in plain words. */
-
-export const familyNames: Readonly<Record<Family, string>> = {
-  oil: 'Oils', alkyd: 'Alkyds', ready_medium: 'Ready mediums', resin: 'Resins', balsam: 'Balsams', wax: 'Waxes', wax_paste: 'Wax pastes',
-  metal_soap: 'Metal soaps', solvent: 'Solvents and water', extender: 'Extenders', drier: 'Driers', retarder: 'Retarders', egg: 'Egg', acid: 'Acids',
-  waterborne: 'Waterborne', pigment: 'Pigments',
-} // prettier-ignore
 
 interface Option {
   readonly id: string
@@ -38,4 +33,6 @@ export const thinnerChoices = library
   .map(named)
 /** Everything a medium may hold, by family. */
 export const ingredientChoices = (materials: readonly Material[]): readonly Option[] =>
-  (Object.keys(familyNames) as Family[]).flatMap((family) => materials.filter((material) => material.family === family).map(option))
+  (Object.keys(familyNames) as Family[]).flatMap((family) =>
+    materials.filter((material) => material.family === family).map(option),
+  )

@@ -2,7 +2,7 @@ import { expose } from 'comlink'
 import highs from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import { tubeIngredients } from '../core/film/paint.ts'
-import { libraryShelf } from '../core/materials/shelf.ts'
+import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import { design, nearOf } from '../core/medium/design/design.ts'
 import type { Design } from '../core/medium/design/design.ts'
@@ -13,7 +13,7 @@ import type { DesignRequest } from '../document/design.ts'
 import { linearSolver } from '../document/linear.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import { studioShelf } from '../document/studioShelf.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
 
 /** A design over the painter's own shelf and mediums. */
 export interface DesignTask extends Pick<DesignRequest, 'shelf' | 'dose'> {
@@ -31,16 +31,21 @@ const solver = highs({ locateFile: () => wasmUrl })
 
 const designing: Designing = {
   design: async ({ shelf: ids, wishes, dose, paint, near, items, mediums }) => {
-    const shelf = studioShelf(items)
+    const findMaterial = findInStudio(items)
     const media: RecipeShelf = (id) => mediums.find((one) => one.id === id)
-    const tube = tubeIngredients(paint, libraryShelf)
+    const tube = tubeIngredients(paint, findInLibrary)
     if (!tube.ok) return { ok: false, clash: [], message: tube.message }
-    const made = near ? analyseMedium(near, shelf, media) : null
+    const made = near ? analyseMedium(near, findMaterial, media) : null
     const used = made?.ok ? made.medium.ingredients.map(({ material }) => material) : []
-    const chosen = ids.flatMap((id) => shelf(id) ?? [])
+    const chosen = ids.flatMap((id) => findMaterial(id) ?? [])
     const materials = [...chosen, ...used.filter(({ id }) => !ids.includes(id))]
     const grams = made?.ok ? nearOf(materials, made.medium.ingredients) : null
-    return design(wishes, { materials, paint: sideOf(tube.ingredients), dose }, grams, linearSolver(await solver))
+    return design(
+      wishes,
+      { materials, paint: sideOf(tube.ingredients), dose },
+      grams,
+      linearSolver(await solver),
+    )
   },
 }
 

@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { assess, solve } from '../document/assess.ts'
 import type { Picture, SolvedArea } from '../document/assess.ts'
-import { studioShelf } from '../document/studioShelf.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
 import { mendOf } from '../document/mend.ts'
 import type { LayerMend } from '../document/mend.ts'
 
@@ -13,11 +13,13 @@ export interface Solving {
 }
 
 const solving: Solving = {
-  solve: (picture) => solve(picture, studioShelf(picture.shelf))!,
+  solve: (picture) => solve(picture, findInStudio(picture.shelf))!,
   mends: (picture, solved) => {
-    const shelf = studioShelf(picture.shelf)
-    const assessment = assess(picture, shelf, solved)
-    return assessment.findings.map((finding) => (finding.severity === 'note' ? null : mendOf(finding, picture, assessment, shelf)))
+    const findMaterial = findInStudio(picture.shelf)
+    const assessment = assess(picture, findMaterial, solved)
+    return assessment.findings.map((finding) =>
+      finding.severity === 'note' ? null : mendOf(finding, picture, assessment, findMaterial),
+    )
   },
 }
 

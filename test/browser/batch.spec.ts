@@ -1,7 +1,9 @@
 import { startScale, startServer } from '../server.ts'
-import { expect, expectNoAxeProblems, open, reload, settled, test } from './studio.ts'
+import { choose, expect, expectNoAxeProblems, open, reload, settled, test } from './studio.ts'
 
-test('a whole batch: the method, an overpour on the scale, a reload and a kill of the server in the middle, the label, the undo', async ({ page }) => {
+test('a whole batch: the method, an overpour on the scale, a reload and a kill of the server in the middle, the label, the undo', async ({
+  page,
+}) => {
   const scale = await startScale()
   let server = await startServer({ demo: true, scale: scale.address })
   await open(page, `${server.url}/mediums/harbour-glaze`)
@@ -20,7 +22,9 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   await page.getByLabel('Done: Crush the resin').click()
   await expect(page.getByLabel('Done: Crush the resin')).toBeChecked()
   await page.getByLabel('The pot is at').fill('90')
-  await expect(page.getByText(/Gum turpentine .* may not go in: its vapour could catch fire/).first()).toBeVisible()
+  await expect(
+    page.getByText(/Gum turpentine .* may not go in: its vapour could catch fire/).first(),
+  ).toBeVisible()
 
   await page.getByRole('button', { name: 'Weigh' }).click()
   await expect(page.getByText('89.3 g to go')).toBeVisible()
@@ -74,22 +78,29 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByText('20.0 ml')).toBeVisible()
   await reload(page)
-  await expect(page.getByRole('group', { name: 'stands up' }).getByRole('button', { name: '4' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('group', { name: 'stands up' }).getByRole('button', { name: '4' }),
+  ).toHaveAttribute('aria-pressed', 'true')
   await open(page, `${url}/shelf?at=damar`)
   await expect(page.getByLabel('There is, g')).toHaveValue(/^32\.\d+$/)
   await server.kill()
   await scale.kill()
 })
 
-test('what spoils comes up on Today, batches stand in order of how they felt, and a layer can be painted with one', async ({ page, demo }) => {
+test('what spoils comes up on Today, batches stand in order of how they felt, and a layer can be painted with one', async ({
+  page,
+  demo,
+}) => {
   await open(page, demo.url)
-  await expect(page.getByRole('region', { name: 'Batches to look at' })).toContainText('Yolk and walnut, batch 2')
+  await expect(page.getByRole('region', { name: 'Batches to look at' })).toContainText(
+    'Yolk and walnut, batch 2',
+  )
   await open(page, `${demo.url}/batches`)
   await page.getByLabel('in order of how it felt').selectOption('spike')
   await expect(page.getByRole('main').getByRole('listitem').first()).toContainText('stands up 4')
   await expect(page.getByText('What not all of them hold stands out.')).toBeVisible()
   await open(page, `${demo.url}/paintings/glasshouse`)
-  await page.getByLabel('Medium', { exact: true }).selectOption({ label: 'Harbour glaze, batch 1' })
+  await choose(page, 'Medium', 'Harbour glaze, batch 1')
   await expect(page.getByRole('button', { name: /Harbour glaze, batch 1/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
 })

@@ -1,21 +1,24 @@
-import { expect, open, reload, saved, settled, test } from './studio.ts'
+import { away, choose, expect, newMedium, open, reload, saved, test } from './studio.ts'
 
-test('a recipe with spoons and drops is read three ways, with filler and without, and as a range where a product is known only so', async ({ page, demo }) => {
-  await open(page, `${demo.url}/mediums`)
-  await page.getByRole('button', { name: 'New medium' }).click()
-  await page.waitForURL(/mediums\/.+/)
-  await settled(page)
-  for (const [amount, material] of [['2 tbsp', 'linseed_stand_oil'], ['1/3 cup', 'damar'], ['20 drops', 'walnut'], ['10 g', 'marble_dust'], ['5 g', 'market-gel']] as const) {
-    await page.getByLabel('Amount of the new line').fill(amount)
-    await page.getByLabel('Material of the new line').selectOption(material)
-    await page.getByRole('button', { name: 'Add', exact: true }).click()
-  } // prettier-ignore
+test('a recipe with spoons and drops is read three ways, with filler and without, and as a range where a product is known only so', async ({
+  page,
+  demo,
+}) => {
+  await newMedium(page, demo, [
+    ['2 tbsp', 'Stand oil'],
+    ['1/3 cup', 'Damar resin'],
+    ['20 drops', 'Walnut oil'],
+    ['10 g', 'Marble dust'],
+    ['5 g', 'Gel from the harbour market'],
+  ])
   const resin = page.getByRole('region', { name: 'What it really is' }).getByRole('row', { name: /^resin/ })
   await expect(resin).toHaveText(/resin6\d.%5\d.*%/)
   const counted = await resin.textContent()
   await page.getByRole('button', { name: 'without filler' }).click()
   await expect(resin).not.toHaveText(counted!)
-  await expect(page.getByRole('columnheader', { name: /Dried/ })).toContainText('of the dried film by true volume, filler not counted')
+  await expect(page.getByRole('columnheader', { name: /Dried/ })).toContainText(
+    'of the dried film by true volume, filler not counted',
+  )
   await expect(page.getByRole('row', { name: /^alkyd/ })).toHaveText(/–/)
   // The walnut oil's dropper is counted: no warning of half to double for it.
   await expect(page.getByText(/drops of Walnut oil are anything/)).toHaveCount(0)
@@ -28,9 +31,32 @@ test('a recipe with spoons and drops is read three ways, with filler and without
   await expect(page.getByRole('region', { name: 'What the recipe has been' })).toContainText('empty')
 })
 
-test('the largest safe dose is told in parts, of the mix, on the paint and in drops, and typing one basis sets the others', async ({ page, demo }) => {
+test('what is slow to come from the studio keeps its place in the recipe, and is counted once it is here', async ({
+  page,
+  demo,
+}) => {
+  const isBack = await away(page, /api\/mediums\/[^/]+$/)
+  await newMedium(page, demo, [
+    ['2 tbsp', 'Morning oil'],
+    ['10 g', 'Marble dust'],
+  ])
+  await expect(page.getByRole('combobox', { name: 'Material, line 1' })).toHaveValue('Morning oil')
+  await expect(page.getByText('coming from the studio; counted once it is here')).toBeVisible()
+  await isBack()
+  await expect(page.getByRole('combobox', { name: 'Material, line 2' })).toHaveValue('Marble dust')
+  await expect(page.getByText('30.0 ml of material')).toBeVisible()
+})
+
+test('the largest safe dose is told in parts, of the mix, on the paint and in drops, and typing one basis sets the others', async ({
+  page,
+  demo,
+}) => {
   await open(page, `${demo.url}/mediums/harbour-glaze`)
-  await expect(page.getByText(/At most 1 part to 3 of paint: 25.% of the mix, 33.% on the paint, by volume, or about \d+ drops/)).toBeVisible()
+  await expect(
+    page.getByText(
+      /At most 1 part to 3 of paint: 25.% of the mix, 33.% on the paint, by volume, or about \d+ drops/,
+    ),
+  ).toBeVisible()
   await page.getByLabel('on the paint, by volume', { exact: true }).fill('25')
   await expect(page.getByLabel('of the mix, by volume', { exact: true })).toHaveValue('20')
   await expect(page.getByLabel('Your dose, medium : paint')).toHaveValue('1:4')
@@ -38,16 +64,21 @@ test('the largest safe dose is told in parts, of the mix, on the paint and in dr
   await expect(page.getByRole('alert').filter({ hasText: 'mixes nothing' })).toBeVisible()
   await page.getByText('How much of a product nobody knows exactly').click()
   await page.getByLabel('Product').selectOption('market-gel')
-  await expect(page.getByText(/15\.5–20\.0.% of the dried film by mass: cannot tell; safe at or below 17\.5 g/)).toBeVisible()
+  await expect(
+    page.getByText(/15\.5–20\.0.% of the dried film by mass: cannot tell; safe at or below 17\.5 g/),
+  ).toBeVisible()
   await page.getByText('One oil for another').click()
   await page.getByLabel('take', { exact: true }).selectOption('poppy')
   await page.getByRole('button', { name: 'Judge the planned layers with it' }).click()
   await expect(page.getByText(/Sunlight scumble of Glasshouse, morning: touch dry in/)).toBeVisible()
 })
 
-test('designing under two limits gives the nearest recipe; two wishes that exclude each other are named', async ({ page, demo }) => {
+test('designing under two limits gives the nearest recipe; two wishes that exclude each other are named', async ({
+  page,
+  demo,
+}) => {
   await open(page, `${demo.url}/mediums/design`)
-  await page.getByLabel('Nearest to').selectOption('harbour-glaze')
+  await choose(page, 'Nearest to', 'Harbour glaze')
   await page.getByLabel('resin at most, %').fill('0,5')
   await page.getByLabel('Solvent', { exact: true }).selectOption('none')
   const found = page.getByRole('region', { name: 'The recipe' })
@@ -57,7 +88,9 @@ test('designing under two limits gives the nearest recipe; two wishes that exclu
   await expect(page.getByLabel('resin at most, %')).toHaveValue('0.5')
   await page.getByLabel('Body', { exact: true }).selectOption('fluid')
   await page.getByLabel('Dries at least as fast as').fill('9')
-  await expect(found.getByText('Nothing on the shelf can meet “drying at least 9 times as fast as raw linseed”')).toBeVisible()
+  await expect(
+    found.getByText('Nothing on the shelf can meet “drying at least 9 times as fast as raw linseed”'),
+  ).toBeVisible()
   await page.getByLabel('Dries at least as fast as').fill('')
   await page.getByLabel('oil at least, %').fill('99')
   await expect(found.getByText(/No recipe can do all of that/)).toBeVisible()
@@ -67,7 +100,10 @@ test('designing under two limits gives the nearest recipe; two wishes that exclu
   await expect(page.getByLabel('Name of the medium')).toHaveValue('Harbour glaze, redesigned')
 })
 
-test('a room without solvent refuses a hidden carrier, on the shelf and in the recipe', async ({ page, demo }) => {
+test('a room without solvent refuses a hidden carrier, on the shelf and in the recipe', async ({
+  page,
+  demo,
+}) => {
   await open(page, `${demo.url}/studio`)
   await page.getByLabel('no solvent').check()
   await saved(page)
@@ -79,9 +115,13 @@ test('a room without solvent refuses a hidden carrier, on the shelf and in the r
   await expect(page.getByRole('button', { name: /Cold wax paste.*not in this room/ })).toBeVisible()
   await open(page, `${demo.url}/mediums/shed-putty`)
   await page.getByLabel('Amount of the new line').fill('5 g')
-  await page.getByLabel('Material of the new line').selectOption('cold_wax_paste')
+  await choose(page, 'Material of the new line', 'Cold wax paste')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('alert').filter({ hasText: /Not in this room: Cold wax paste.*carries up to \d+.% solvent/ })).toBeVisible()
+  await expect(
+    page
+      .getByRole('alert')
+      .filter({ hasText: /Not in this room: Cold wax paste.*carries up to \d+.% solvent/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Remove line 4' }).click()
   await saved(page)
   await open(page, `${demo.url}/studio`)
@@ -89,13 +129,20 @@ test('a room without solvent refuses a hidden carrier, on the shelf and in the r
   await saved(page)
 })
 
-test('a CSV with one bad line brings nothing and says where; put right, it comes whole and goes in one step', async ({ page, demo }) => {
+test('a CSV with one bad line brings nothing and says where; put right, it comes whole and goes in one step', async ({
+  page,
+  demo,
+}) => {
   await open(page, `${demo.url}/shelf`)
   const bring = (text: string) =>
-    page.getByLabel('CSV file to bring onto the shelf').setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+    page
+      .getByLabel('CSV file to bring onto the shelf')
+      .setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   const head = 'id,name,lot_of,family,density_g_per_ml'
   await bring(`${head}\nattic-oil,Oil from the attic,walnut,oil,0.93\nodd-oil,Odd oil,walnut,oil,0.0\n`)
-  await expect(page.getByRole('alert')).toContainText('Line 3, column "density_g_per_ml": A density is at least 0.3 g/ml.')
+  await expect(page.getByRole('alert')).toContainText(
+    'Line 3, column "density_g_per_ml": A density is at least 0.3 g/ml.',
+  )
   await page.getByRole('searchbox').fill('attic')
   await expect(page.getByRole('button', { name: /Oil from the attic/ })).toHaveCount(0)
   await bring(`${head}\nattic-oil,Oil from the attic,walnut,oil,0.93\n`)
@@ -107,7 +154,10 @@ test('a CSV with one bad line brings nothing and says where; put right, it comes
   await expect(page.getByRole('button', { name: /Oil from the attic/ })).toHaveCount(0)
 })
 
-test('a lot of one’s own is weighed by its own density, its dropper counted, and an oil judged by its iodine value', async ({ page, demo }) => {
+test('a lot of one’s own is weighed by its own density, its dropper counted, and an oil judged by its iodine value', async ({
+  page,
+  demo,
+}) => {
   await open(page, `${demo.url}/shelf?at=poppy`)
   await page.getByRole('button', { name: 'A lot of it' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Poppy, the May bottle')
@@ -134,7 +184,9 @@ test('a medium is chosen by what it should do, and two stand side by side', asyn
   await page.getByLabel('hold peaks').check()
   await expect(page.getByRole('link', { name: /Shed putty/ })).toBeVisible()
   await expect(page.getByRole('link', { name: /Harbour glaze fluid|Harbour glaze dries/ })).toHaveCount(0)
-  await expect(page.getByRole('region', { name: 'Ready-made that do it' })).toContainText('Fast alkyd medium (gel)')
+  await expect(page.getByRole('region', { name: 'Ready-made that do it' })).toContainText(
+    'Fast alkyd medium (gel)',
+  )
   await open(page, `${demo.url}/mediums/compare?a=harbour-glaze&b=morning-oil`)
   await expect(page.getByRole('row', { name: /Solvent and water, of the mix by volume/ })).toContainText('45')
 })

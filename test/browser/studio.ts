@@ -1,20 +1,44 @@
+import { cpSync, mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
 
-/** A test with a studio of its own: `studio` empty, `demo` Tern Street. Any error on the console fails it. */
-export const test = base.extend<{ quiet: undefined }, { studio: Server; demo: Server }>({
-  studio: [async ({}, use) => serving({}, use), { scope: 'worker' }], // eslint-disable-line no-empty-pattern
-  demo: [async ({}, use) => serving({ demo: true }, use), { scope: 'worker' }], // eslint-disable-line no-empty-pattern
+/**
+ * A test with a studio of its own: `studio` empty, `demo` Tern Street, copied from one `filled` before. `shown` is a
+ * demo that is only looked at. Any error on the console fails a test.
+ */
+export const test = base.extend<
+  { quiet: undefined; studio: Server; demo: Server },
+  { filled: string; shown: Server }
+>({
+  filled: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const { folder, stop } = await startServer({ demo: true })
+      await stop()
+      await use(folder)
+    },
+    { scope: 'worker' },
+  ],
+  // eslint-disable-next-line no-empty-pattern
+  studio: async ({}, use) => serving({}, use),
+  demo: async ({ filled }, use) => serving({ folder: copied(filled) }, use),
+  shown: [async ({ filled }, use) => serving({ folder: copied(filled) }, use), { scope: 'worker' }],
   quiet: [
     async ({ page }, use) => {
       const errors: string[] = []
       page.on('pageerror', ({ message }) => errors.push(message))
       // A refusal is an answer; a server that is killed on purpose breaks its connections.
-      const expected = /status of 4|ERR_INCOMPLETE_CHUNKED_ENCODING|ERR_CONNECTION_REFUSED/
-      page.on('console', (message) => message.type() === 'error' && !expected.test(message.text()) && errors.push(message.text()))
+      const expected = /status of 4|net::ERR_/
+      page.on(
+        'console',
+        (message) =>
+          message.type() === 'error' && !expected.test(message.text()) && errors.push(message.text()),
+      )
       await use(undefined)
       expect(errors).toEqual([])
     },
@@ -22,15 +46,31 @@ export const test = base.extend<{ quiet: undefined }, { studio: Server; demo: Se
   ],
 })
 
-async function serving(options: Parameters<typeof startServer>[0], serve: (server: Server) => Promise<void>): Promise<void> {
+function copied(folder: string): string {
+  const copy = mkdtempSync(join(tmpdir(), 'grelta-test-'))
+  cpSync(folder, copy, { recursive: true })
+  return copy
+}
+
+async function serving(
+  options: Parameters<typeof startServer>[0],
+  serve: (server: Server) => Promise<void>,
+): Promise<void> {
   const server = await startServer(options)
   await serve(server)
   await server.kill()
 }
 
-/** Waits until every part of the page answers. */
+/** Waits until every part of the page answers: React has taken up each of its elements. */
 export const settled = async (page: Page): Promise<void> => {
-  await page.waitForFunction(() => document.querySelector('astro-island') !== null && document.querySelector('astro-island[ssr]') === null)
+  await page.waitForFunction(() => {
+    const parts = [...document.querySelectorAll('astro-island')].map((island) =>
+      [...island.children].find(({ localName }) => !['link', 'script', 'template'].includes(localName)),
+    )
+    const answers = (part: Element | undefined): boolean =>
+      part === undefined || Object.keys(part).some((key) => key.startsWith('__reactProps'))
+    return parts.length > 0 && document.readyState === 'complete' && parts.every(answers)
+  })
 }
 
 /** Goes to a page, or loads it again, and waits until it answers. */
@@ -43,12 +83,69 @@ export async function reload(page: Page): Promise<void> {
   await settled(page)
 }
 
+const wcag = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+
 export async function expectNoAxeProblems(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([])
+  await expectNone(new AxeBuilder({ page }).withTags(wcag))
+}
+
+/** Contrast alone: all that another theme can change. */
+export async function expectContrast(page: Page): Promise<void> {
+  await expectNone(new AxeBuilder({ page }).withRules('color-contrast'))
+}
+
+async function expectNone(axe: AxeBuilder): Promise<void> {
+  const { violations } = await axe.analyze()
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`),
+  ).toEqual([])
+}
+
+/** Chooses from many by typing a name. */
+export async function choose(page: Page, label: string, name: string): Promise<void> {
+  const field = page.getByRole('combobox', { name: label, exact: true })
+  await field.click()
+  await field.pressSequentially(name, { delay: 5 })
+  await expect(field).toHaveValue(name)
+  await page.getByRole('option', { name }).first().click()
+}
+
+/** Begins a medium and writes its lines. */
+export async function newMedium(
+  page: Page,
+  { url }: Server,
+  lines: readonly (readonly [amount: string, material: string])[],
+): Promise<void> {
+  await open(page, `${url}/mediums`)
+  await page.getByRole('button', { name: 'New medium' }).click()
+  await page.waitForURL(/mediums\/.+/)
+  await settled(page)
+  for (const [amount, material] of lines) {
+    await page.getByLabel('Amount of the new line').fill(amount)
+    await choose(page, 'Material of the new line', material)
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+  }
+}
+
+/** Lets what is asked of the studio fail until it is back. */
+export async function away(page: Page, asked: RegExp): Promise<() => Promise<void>> {
+  await page.route(asked, (route) => route.abort())
+  return () => page.unroute(asked)
+}
+
+/** Keeps what the page asks for, a script or an answer, from coming until it is let go. */
+export async function hold(page: Page, asked: RegExp): Promise<() => void> {
+  let release = (): void => undefined
+  const held = new Promise<void>((resolve) => (release = resolve))
+  await page.route(asked, async (route) => {
+    await held
+    await route.continue()
+  })
+  return release
 }
 
 /** Waits until what was typed is stored. */
-export const saved = (page: Page): Promise<void> => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible()
+export const saved = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible()
 
 export { expect }

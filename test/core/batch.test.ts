@@ -9,15 +9,15 @@ import { repairOf, runningOf, weighingsOf } from '../../src/core/batch/pouring.t
 import { timesFor, tubesFrom, wholeDrops } from '../../src/core/batch/scaling.ts'
 import { needOf } from '../../src/core/batch/stock.ts'
 import type { Material } from '../../src/core/materials/material.ts'
-import { libraryShelf } from '../../src/core/materials/shelf.ts'
+import { findInLibrary } from '../../src/core/materials/find.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { Medium } from '../../src/core/medium/medium.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 
-const material = (id: string): Material => libraryShelf(id)!
+const material = (id: string): Material => findInLibrary(id)!
 const g = (id: string, amount: number) => ({ material: id, amount, unit: 'g' as const })
 function made(...lines: readonly ReturnType<typeof g>[]): Medium {
-  const found = analyseMedium({ lines }, libraryShelf)
+  const found = analyseMedium({ lines }, findInLibrary)
   if (!found.ok) throw new Error(found.problems[0]!.message)
   return found.medium
 }
@@ -26,18 +26,29 @@ describe('scaling a batch', () => {
   const yolk = made(g('egg_yolk', 1), g('vinegar_5', 0.8), g('linseed_cold_pressed', 4))
   it('C07: one yolk of 15.5 g sets the rest: 12.4 g of acid and 62.0 g of oil', () => {
     const scaled = timesFor(yolk, { kind: 'item', material: 'egg_yolk', g: 15.5 })
-    expect(scaled.ok && yolk.lines.map(({ massG }) => Number((massG * scaled.times).toFixed(6)))).to.deep.equal([15.5, 12.4, 62])
+    expect(
+      scaled.ok && yolk.lines.map(({ massG }) => Number((massG * scaled.times).toFixed(6))),
+    ).to.deep.equal([15.5, 12.4, 62])
   })
   it('a jar, a weight and a number of tubes scale to what is wanted; a budget needs every price', () => {
-    const times = (by: Parameters<typeof timesFor>[1]): number => { const scaled = timesFor(yolk, by); return scaled.ok ? scaled.times : NaN } // prettier-ignore
+    const times = (by: Parameters<typeof timesFor>[1]): number => {
+      const scaled = timesFor(yolk, by)
+      return scaled.ok ? scaled.times : NaN
+    }
     expect(times({ kind: 'volume', ml: 180 }) * yolk.volumeMl).to.be.closeTo(180, 1e-9)
     expect(times({ kind: 'mass', g: 200 }) * yolk.massG).to.be.closeTo(200, 1e-9)
-    expect(times({ kind: 'tubes', count: 7, ml: 36, loss: 0.1 }) * yolk.volumeMl * 0.9).to.be.closeTo(252, 1e-9)
+    expect(times({ kind: 'tubes', count: 7, ml: 36, loss: 0.1 }) * yolk.volumeMl * 0.9).to.be.closeTo(
+      252,
+      1e-9,
+    )
     const budget = timesFor(yolk, { kind: 'budget', coins: 5 })
     expect(!budget.ok && budget.message).to.include('No price on the shelf for Egg yolk')
   })
   it('drops are rounded to whole ones, and the error is told; never to none', () => {
-    expect(wholeDrops({ material: 'cobalt', amount: 3, unit: 'drop' }, 1.5)).to.deep.equal({ drops: 5, error: 5 / 4.5 - 1 })
+    expect(wholeDrops({ material: 'cobalt', amount: 3, unit: 'drop' }, 1.5)).to.deep.equal({
+      drops: 5,
+      error: 5 / 4.5 - 1,
+    })
     expect(wholeDrops({ material: 'cobalt', amount: 1, unit: 'drop' }, 0.2)!.drops).to.equal(1)
     expect(wholeDrops({ material: 'cobalt', amount: 1, unit: 'g' }, 2)).to.equal(null)
   })
@@ -49,9 +60,20 @@ describe('scaling a batch', () => {
 
 describe('pouring', () => {
   it('C06: 120 oil, 9 resin, 7 wax and filler 15 + 12 + 8: 171 g, resin 5.26 % of all and 6.62 % of the organics', () => {
-    const pours = [g('linseed_cold_pressed', 120), g('damar', 9), g('beeswax', 7), g('chalk_whiting', 15), g('marble_dust', 12), g('kaolin', 8)]
+    const pours = [
+      g('linseed_cold_pressed', 120),
+      g('damar', 9),
+      g('beeswax', 7),
+      g('chalk_whiting', 15),
+      g('marble_dust', 12),
+      g('kaolin', 8),
+    ]
     const { massG, ofAll, ofOrganics } = runningOf(made(...pours).ingredients)
-    expect([massG, (100 * ofAll.resin).toFixed(2), (100 * ofOrganics.resin).toFixed(2)]).to.deep.equal([171, '5.26', '6.62'])
+    expect([massG, (100 * ofAll.resin).toFixed(2), (100 * ofOrganics.resin).toFixed(2)]).to.deep.equal([
+      171,
+      '5.26',
+      '6.62',
+    ])
   })
   const amounts = fc.array(fc.double({ min: 1, max: 500, noNaN: true }), { minLength: 2, maxLength: 20 })
   it('an overpour put right keeps the proportions, and never asks to take anything out', () =>
@@ -61,12 +83,25 @@ describe('pouring', () => {
         const over = targets[which % targets.length]!
         const repair = repairOf(targets, [{ material: over.material, grams: over.grams * times }])!
         expect(repair.over).to.equal(over.material)
-        repair.targets.forEach(({ grams: now }, at) => expect(now / targets[at]!.grams).to.be.closeTo(times, 1e-9))
-        for (const { left } of weighingsOf(repair.targets, [{ material: over.material, grams: over.grams * times }])) expect(left).to.be.at.least(-1e-6)
+        repair.targets.forEach(({ grams: now }, at) =>
+          expect(now / targets[at]!.grams).to.be.closeTo(times, 1e-9),
+        )
+        for (const { left } of weighingsOf(repair.targets, [
+          { material: over.material, grams: over.grams * times },
+        ]))
+          expect(left).to.be.at.least(-1e-6)
       }),
     ))
   it('a pour that is right, or short, asks for nothing', () => {
-    expect(repairOf([{ material: 'walnut', grams: 100 }, { material: 'damar', grams: 10 }], [{ material: 'walnut', grams: 100.4 }])).to.equal(null) // prettier-ignore
+    expect(
+      repairOf(
+        [
+          { material: 'walnut', grams: 100 },
+          { material: 'damar', grams: 10 },
+        ],
+        [{ material: 'walnut', grams: 100.4 }],
+      ),
+    ).to.equal(null)
   })
 })
 
@@ -76,7 +111,9 @@ describe('the method', () => {
     all.findIndex(({ id }) => id === first) < all.findIndex(({ id }) => id === then)
   it('C17: resin is dissolved and the heat off before wax; wax ticked too soon asks for the granules', () => {
     const hot = steps('linseed_stand_oil', 'damar', 'beeswax', 'chalk_whiting')
-    expect(before(hot, 'dissolve', 'wax') && before(hot, 'heat-off', 'wax') && before(hot, 'wet-filler', 'filler')).to.equal(true)
+    expect(
+      before(hot, 'dissolve', 'wax') && before(hot, 'heat-off', 'wax') && before(hot, 'wet-filler', 'filler'),
+    ).to.equal(true)
     const missing = missingBefore(hot, 'wax', ['crush'])
     expect(missing.map(({ id }) => id)).to.deep.equal(['dissolve', 'heat-off'])
     expect(missing[0]!.look).to.include('No granules')
@@ -84,7 +121,9 @@ describe('the method', () => {
   it('preservative comes before the oil, oil goes in drop by drop, and an egg batch is not finished without the question answered', () => {
     const egg = steps('egg_yolk', 'vinegar_5', 'walnut')
     expect(egg.map(({ id }) => id)).to.deep.equal(['yolk', 'acid', 'preservative', 'oil-drops', 'fill'])
-    expect(unsettled(egg, ['yolk', 'acid', 'oil-drops'], []).map(({ id }) => id)).to.deep.equal(['preservative'])
+    expect(unsettled(egg, ['yolk', 'acid', 'oil-drops'], []).map(({ id }) => id)).to.deep.equal([
+      'preservative',
+    ])
     expect(unsettled(egg, [], ['preservative'])).to.deep.equal([])
   })
   it('resin in solvent is never heated', () => {
@@ -113,13 +152,15 @@ describe('keeping and using', () => {
     expect(keepingOf([material('egg_yolk')], false).days).to.be.below(4)
   })
   it('C22: yolk 32 g, acid 20 g, oil 110 g: added oil 67.9 % of the wet, dried about 95 % oil, fat when dry; over 4 to 1 it may turn', () => {
-    const emulsion = emulsionOf(made(g('egg_yolk', 32), g('vinegar_5', 20), g('linseed_cold_pressed', 110)).ingredients)!
-    expect([(100 * emulsion.addedOilOfWet).toFixed(1), Math.round(100 * emulsion.oilOfDry), emulsion.fatWhenDry, emulsion.mayTurn]).to.deep.equal([
-      '67.9',
-      95,
-      true,
-      false,
-    ])
+    const emulsion = emulsionOf(
+      made(g('egg_yolk', 32), g('vinegar_5', 20), g('linseed_cold_pressed', 110)).ingredients,
+    )!
+    expect([
+      (100 * emulsion.addedOilOfWet).toFixed(1),
+      Math.round(100 * emulsion.oilOfDry),
+      emulsion.fatWhenDry,
+      emulsion.mayTurn,
+    ]).to.deep.equal(['67.9', 95, true, false])
     expect(emulsionOf(made(g('egg_yolk', 10), g('walnut', 50)).ingredients)!.mayTurn).to.equal(true)
     expect(emulsionOf(made(g('walnut', 50)).ingredients)).to.equal(null)
   })
@@ -127,15 +168,35 @@ describe('keeping and using', () => {
     expect(needOf([9, 9, 9, 9, 9, 9], 40)).to.deep.equal({ needMl: 54, haveMl: 40, shortMl: 14 })
   })
   it('C30: three steps of wax by three of filler at 10 g: nine cells, 90 g, each at its own shares', () => {
-    const base = [{ material: 'walnut', grams: 80 }, { material: 'beeswax', grams: 5 }, { material: 'marble_dust', grams: 15 }] // prettier-ignore
-    const cells = variationGrid(base, { material: 'beeswax', shares: [0.02, 0.04, 0.06] }, { material: 'marble_dust', shares: [0.1, 0.2, 0.3] }, 10)!
-    expect(cells.reduce((sum, { lines }) => sum + lines.reduce((all, { grams }) => all + grams, 0), 0)).to.be.closeTo(90, 1e-9)
+    const base = [
+      { material: 'walnut', grams: 80 },
+      { material: 'beeswax', grams: 5 },
+      { material: 'marble_dust', grams: 15 },
+    ]
+    const cells = variationGrid(
+      base,
+      { material: 'beeswax', shares: [0.02, 0.04, 0.06] },
+      { material: 'marble_dust', shares: [0.1, 0.2, 0.3] },
+      10,
+    )!
+    expect(
+      cells.reduce((sum, { lines }) => sum + lines.reduce((all, { grams }) => all + grams, 0), 0),
+    ).to.be.closeTo(90, 1e-9)
     const b2 = cells.find(({ label }) => label === 'B2')!
-    expect(Object.fromEntries(b2.lines.map(({ material: id, grams }) => [id, Number(grams.toFixed(6))]))).to.deep.equal({
+    expect(
+      Object.fromEntries(b2.lines.map(({ material: id, grams }) => [id, Number(grams.toFixed(6))])),
+    ).to.deep.equal({
       walnut: 7.6,
       beeswax: 0.4,
       marble_dust: 2,
     })
-    expect(variationGrid(base, { material: 'beeswax', shares: [0.6] }, { material: 'marble_dust', shares: [0.5] }, 10)).to.equal(null)
+    expect(
+      variationGrid(
+        base,
+        { material: 'beeswax', shares: [0.6] },
+        { material: 'marble_dust', shares: [0.5] },
+        10,
+      ),
+    ).to.equal(null)
   })
 })

@@ -2,6 +2,7 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import highs from 'highs'
 import { filmOf } from '../../src/core/film/film.ts'
+import { oilToAdd } from '../../src/core/film/oilToAdd.ts'
 import { tubeIngredients } from '../../src/core/film/paint.ts'
 import { book } from '../../src/core/materials/book.ts'
 import { dryingOf, iodineFromAcids, mixedIodine } from '../../src/core/materials/iodine.ts'
@@ -10,7 +11,7 @@ import type { Material } from '../../src/core/materials/material.ts'
 import { materialOf, withNonVolatile } from '../../src/core/materials/own.ts'
 import type { OwnMaterial } from '../../src/core/materials/own.ts'
 import { policyAnswers } from '../../src/core/materials/policy.ts'
-import { libraryShelf } from '../../src/core/materials/shelf.ts'
+import { findInLibrary } from '../../src/core/materials/find.ts'
 import { dropOf } from '../../src/core/measure/dropper.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../src/core/medium/basis.ts'
 import { costOf, layerCost } from '../../src/core/medium/cost.ts'
@@ -26,36 +27,57 @@ import { oilFigures, swapped } from '../../src/core/medium/oils.ts'
 import { pairsIn } from '../../src/core/medium/pairs.ts'
 import { addingTo, puttyOf } from '../../src/core/medium/putty.ts'
 import type { RecipeLine } from '../../src/core/medium/recipe.ts'
-import { againstLimit, cornersOf, safeMassG, spanOf } from '../../src/core/medium/span.ts'
+import { againstLimit, cornersOf, driedShare, safeMassG, spanOf } from '../../src/core/medium/span.ts'
 import { linearSolver } from '../../src/document/linear.ts'
 
 const solve = linearSolver(await highs())
-const material = (id: string): Material => libraryShelf(id)!
+const material = (id: string): Material => findInLibrary(id)!
 const g = (id: string, amount: number): RecipeLine => ({ material: id, amount, unit: 'g' })
 function made(...lines: RecipeLine[]): Medium {
-  const found = analyseMedium({ lines }, libraryShelf)
+  const found = analyseMedium({ lines }, findInLibrary)
   if (!found.ok) throw new Error(found.problems[0]!.message)
   return found.medium
 }
-const tube = tubeIngredients({ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' }, libraryShelf)
+const tube = tubeIngredients(
+  { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined' },
+  findInLibrary,
+)
 const paint = sideOf(tube.ok ? tube.ingredients : [])
-const own = (rest: Partial<OwnMaterial>): OwnMaterial => ({ id: 'lot', name: 'Thick oil, lot B', base: 'linseed_sun_thickened', family: 'oil', densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, dropper: [], ...rest }) // prettier-ignore
+const own = (rest: Partial<OwnMaterial>): OwnMaterial => ({
+  id: 'lot',
+  name: 'Thick oil, lot B',
+  base: 'linseed_sun_thickened',
+  family: 'oil',
+  densityGPerMl: null,
+  nonVolatile: null,
+  stays: {},
+  iodine: null,
+  rate: null,
+  price: null,
+  dropper: [],
+  ...rest,
+})
 
 describe('the shelf', () => {
   it('C01: a lot overrides the density of its class: 50 ml weighs 48.0 g by the book, 48.75 g by the lot', () => {
-    const lot = materialOf(own({ densityGPerMl: 0.975 }), libraryShelf)
+    const lot = materialOf(own({ densityGPerMl: 0.975 }), findInLibrary)
     const weigh = (one: Material): number => {
       const found = analyseMedium({ lines: [{ material: 'it', amount: 50, unit: 'ml' }] }, () => one)
       return found.ok ? found.medium.massG : NaN
     }
-    expect([weigh(material('linseed_sun_thickened')), weigh(lot)].map((mass) => Number(mass.toFixed(6)))).to.deep.equal([48, 48.75])
+    expect(
+      [weigh(material('linseed_sun_thickened')), weigh(lot)].map((mass) => Number(mass.toFixed(6))),
+    ).to.deep.equal([48, 48.75])
     expect(lot.rate).to.deep.equal(material('linseed_sun_thickened').rate)
   })
   it('C04: 50 drops that weigh 1.35 g are 0.027 g each; 4 of them on 6 g of oil are 1.8 %; a counted dropper warns no more', () => {
     const drop = dropOf([{ drops: 50, grams: 1.35 }])!
     expect(drop.gramsEach).to.be.closeTo(0.027, 1e-12)
     expect((4 * drop.gramsEach) / 6).to.be.closeTo(0.018, 1e-12)
-    const counted = materialOf(own({ id: 'cobalt', base: 'cobalt', dropper: [{ drops: 50, grams: 1.35 }] }), libraryShelf)
+    const counted = materialOf(
+      own({ id: 'cobalt', base: 'cobalt', dropper: [{ drops: 50, grams: 1.35 }] }),
+      findInLibrary,
+    )
     const warnings = (one: Material) => {
       const found = analyseMedium({ lines: [{ material: 'it', amount: 4, unit: 'drop' }] }, () => one)
       return found.ok ? found.medium.warnings.map(({ code }) => code) : []
@@ -70,7 +92,9 @@ describe('the shelf', () => {
   it('C11: a room without solvent refuses what hides it, lets walnut alkyd in, and asks about a refined oil', () => {
     const answers = (id: string) => policyAnswers(material(id), ['solvent']).map(({ answer }) => answer)
     expect(answers('cold_wax_paste')).to.deep.equal(['refused'])
-    expect(policyAnswers(material('cold_wax_paste'), ['solvent'])[0]!.reason).to.match(/carries up to \d+.% solvent by mass inside it/)
+    expect(policyAnswers(material('cold_wax_paste'), ['solvent'])[0]!.reason).to.match(
+      /carries up to \d+.% solvent by mass inside it/,
+    )
     expect(answers('alkyd_walnut_solvent_free')).to.deep.equal([])
     expect(answers('linseed_alkali_refined')).to.deep.equal(['unknown'])
     expect(answers('linseed_cold_pressed')).to.deep.equal([])
@@ -79,15 +103,23 @@ describe('the shelf', () => {
   })
   it('C12: 60 g at 180 and 40 g at 128 come to 159.2, drying; 118 to 138 straddles semi-drying and drying', () => {
     const at = (mid: number) => ({ low: mid, mid, high: mid })
-    const mixed = mixedIodine([{ massG: 60, iodine: at(180) }, { massG: 40, iodine: at(128) }])! // prettier-ignore
+    const mixed = mixedIodine([
+      { massG: 60, iodine: at(180) },
+      { massG: 40, iodine: at(128) },
+    ])!
     expect(mixed.mid).to.be.closeTo(159.2, 1e-9)
     expect(dryingOf(mixed).classes).to.deep.equal(['drying'])
     expect(dryingOf({ low: 118, mid: 128, high: 138 }).classes).to.deep.equal(['semi-drying', 'drying'])
-    expect(dryingOf({ low: 118, mid: 128, high: 138 }, { semi: 90, drying: 115 }).classes).to.deep.equal(['drying'])
+    expect(dryingOf({ low: 118, mid: 128, high: 138 }, { semi: 90, drying: 115 }).classes).to.deep.equal([
+      'drying',
+    ])
   })
   it('fatty acids give the iodine value the book states, for oils as pressed', () => {
     const { acids, other } = book['linseed_cold_pressed']!
-    expect(iodineFromAcids(acids!) + other!.percent * other!.iodine).to.be.within(material('linseed_cold_pressed').iodineValue!.low, 204)
+    expect(iodineFromAcids(acids!) + other!.percent * other!.iodine).to.be.within(
+      material('linseed_cold_pressed').iodineValue!.low,
+      204,
+    )
   })
 })
 
@@ -96,7 +128,8 @@ describe('bases', () => {
     expect([onPaintOf(0.25), paintPerPart(0.25)]).to.deep.equal([1 / 3, 3])
     expect([ofMixOf(0.25), paintPerPart(0.2)]).to.deep.equal([0.2, 4])
   })
-  it('limits round down', () => expect([roundedDown(0.25799), roundedDown(17.56, 2), roundedDown(3)]).to.deep.equal([0.257, 17, 3]))
+  it('limits round down', () =>
+    expect([roundedDown(0.25799), roundedDown(17.56, 2), roundedDown(3)]).to.deep.equal([0.257, 17, 3]))
   it('C08: counted with its filler and without, and in the film, a resin share is three different numbers', () => {
     const share = (resin: number, rest: number): number => resin / (resin + rest)
     expect(share(6, 66)).to.be.closeTo(0.0833, 5e-5)
@@ -111,9 +144,17 @@ describe('bases', () => {
     expect(resin / (1 - extender)).to.be.closeTo(0.0833, 5e-5)
   })
   it('C09: oil and spirit, equal volumes, into paint: 50.0 % of the wet medium is 100 % of the dried one', () => {
-    const medium = made({ material: 'linseed_alkali_refined', amount: 10, unit: 'ml' }, { material: 'gum_turpentine', amount: 10, unit: 'ml' })
-    expect([medium.wet.byVolume.oil, medium.dry.byVolume.oil].map((share) => Number(share.toFixed(9)))).to.deep.equal([0.5, 1])
-    const half = sideOf(made({ material: 'linseed_alkali_refined', amount: 50, unit: 'ml' }, g('marble_dust', 50 * 2.71)).ingredients)
+    const medium = made(
+      { material: 'linseed_alkali_refined', amount: 10, unit: 'ml' },
+      { material: 'gum_turpentine', amount: 10, unit: 'ml' },
+    )
+    expect(
+      [medium.wet.byVolume.oil, medium.dry.byVolume.oil].map((share) => Number(share.toFixed(9))),
+    ).to.deep.equal([0.5, 1])
+    const half = sideOf(
+      made({ material: 'linseed_alkali_refined', amount: 50, unit: 'ml' }, g('marble_dust', 50 * 2.71))
+        .ingredients,
+    )
     const side = sideOf(medium.ingredients)
     expect(shareAt(half, side, { what: 'oil', of: 'mix-volume' }, 0.2)).to.be.closeTo(0.5, 1e-9)
     expect(shareAt(half, side, { what: 'oil', of: 'film-volume' }, 0.2)).to.be.closeTo(0.5556, 5e-5)
@@ -128,6 +169,7 @@ describe('bases', () => {
     expect([span.low, span.high]).to.deep.equal([11 / 71, 0.2])
     expect(againstLimit(span, 0.18)).to.equal('cannot tell')
     expect(safeMassG(alkyd, 60, 0.18)).to.equal(17.5)
+    expect(driedShare(alkyd.nonVolatile, 20, 60)).to.deep.equal(span)
     expect(withNonVolatile(alkyd, 0.6).shares).to.deep.equal({ alkyd: 0.6, volatile: 0.4 })
   })
 })
@@ -139,11 +181,17 @@ describe('doses', () => {
     const thin = made({ material: 'linseed_alkali_refined', amount: 88, unit: 'ml' }, g('damar', 12 * 1.06))
     const largest = largestDose(paint, thin.ingredients, [cap('resin', 'mix-volume', 0.03)])
     expect(paintPerPart(largest.ofMix)).to.be.closeTo(3, 1e-9)
-    expect(shareAt(paint, sideOf(thin.ingredients), { what: 'resin', of: 'mix-volume' }, 1 / 3)).to.be.closeTo(0.04, 1e-9)
+    expect(
+      shareAt(paint, sideOf(thin.ingredients), { what: 'resin', of: 'mix-volume' }, 1 / 3),
+    ).to.be.closeTo(0.04, 1e-9)
   })
   it('C16: resin and wax, each below its cap, are stopped by the cap on their sum', () => {
     const both = made(g('linseed_alkali_refined', 80), g('damar', 10), g('beeswax', 10))
-    const caps = [cap('resin', 'binder-mass', 0.05), cap('wax', 'binder-mass', 0.05), cap('solubles', 'binder-mass', 0.08)]
+    const caps = [
+      cap('resin', 'binder-mass', 0.05),
+      cap('wax', 'binder-mass', 0.05),
+      cap('solubles', 'binder-mass', 0.08),
+    ]
     const { ofMix, stops } = largestDose(paint, both.ingredients, caps)
     expect(stops).to.equal(caps[2])
     const at = doseAt(paint, sideOf(both.ingredients), ofMix)
@@ -152,7 +200,20 @@ describe('doses', () => {
   })
   it('the dose curve says what the film says, at every dose', () => {
     for (const ofMix of evenDoses(6)) {
-      const film = filmOf({ paints: [{ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined', parts: 1 - ofMix }], ...(ofMix > 0 && { medium: { ingredients: resinous.ingredients, parts: ofMix } }), wetThicknessUm: 50 }, libraryShelf) // prettier-ignore
+      const film = filmOf(
+        {
+          paints: [
+            {
+              pigments: [{ pigment: 'pw6_rutile', share: 1 }],
+              oil: 'linseed_alkali_refined',
+              parts: 1 - ofMix,
+            },
+          ],
+          ...(ofMix > 0 && { medium: { ingredients: resinous.ingredients, parts: ofMix } }),
+          wetThicknessUm: 50,
+        },
+        findInLibrary,
+      )
       if (!film.ok) throw new Error(film.message)
       const point = doseAt(paint, sideOf(resinous.ingredients), ofMix)
       expect(point.resinOfBinder).to.be.closeTo(film.film.more.resinOfBinder, 1e-9)
@@ -163,8 +224,13 @@ describe('doses', () => {
   it('a product known only as a range is taken at its worst: the dose is the smaller', () => {
     const paste = made(g('linseed_alkali_refined', 60), g('cold_wax_paste', 40))
     const limit = [cap('wax', 'binder-mass', 0.05)]
-    const middle = paste.ingredients.map((one) => ({ ...one, material: { ...one.material, nonVolatile: undefined } as unknown as Material }))
-    expect(largestDose(paint, paste.ingredients, limit).ofMix).to.be.below(largestDose(paint, middle, limit).ofMix)
+    const middle = paste.ingredients.map((one) => ({
+      ...one,
+      material: { ...one.material, nonVolatile: undefined },
+    }))
+    expect(largestDose(paint, paste.ingredients, limit).ofMix).to.be.below(
+      largestDose(paint, middle, limit).ofMix,
+    )
   })
   it('a limit inside what a paste may hold cannot be told at that dose; below the safe dose it surely is kept', () => {
     const paste = made(g('linseed_alkali_refined', 60), g('cold_wax_paste', 40))
@@ -175,7 +241,9 @@ describe('doses', () => {
     expect(standingsAt(paint, paste.ingredients, limit, 0.9)[0]!.answer).to.equal('over')
   })
   it('plain oil has no largest dose but the practice’s own', () => {
-    expect(largestDose(paint, made(g('walnut', 1)).ingredients, [cap('resin', 'binder-mass', 0.1)])).to.deep.equal({ ofMix: Infinity, stops: null })
+    expect(
+      largestDose(paint, made(g('walnut', 1)).ingredients, [cap('resin', 'binder-mass', 0.1)]),
+    ).to.deep.equal({ ofMix: Infinity, stops: null })
     expect(largestDose(paint, made(g('walnut', 1)).ingredients, [], 0.25).stops).to.equal('medium')
   })
   it('C25: 0.8 % drier on 40 g of oil is 0.32 g, about 12 drops of 0.027 g, with its metal and its ceiling', () => {
@@ -186,14 +254,30 @@ describe('doses', () => {
     expect(dose.mostGrams).to.be.closeTo((40 * 0.1) / 6, 1e-12)
   })
   it('C24: 60 g of a filler at oil absorption 18 needs 10.8 g of oil at least; at a load of 0.6 it takes 34.1 ml, 31.7 g', () => {
-    const filler = { ...material('chalk_whiting'), densityGPerMl: { low: 2.7, mid: 2.7, high: 2.7 }, oilAbsorption: { low: 18, mid: 18, high: 18 } }
+    const filler = {
+      ...material('chalk_whiting'),
+      densityGPerMl: { low: 2.7, mid: 2.7, high: 2.7 },
+      oilAbsorption: { low: 18, mid: 18, high: 18 },
+    }
     const oil = { ...material('linseed_alkali_refined'), densityGPerMl: { low: 0.93, mid: 0.93, high: 0.93 } }
     const putty = puttyOf(filler, 60, oil, 0.6)!
-    expect([putty.leastOilG, putty.oilMl, putty.oilG, 100 * putty.cpvc, 100 * putty.pvc].map((value) => value.toFixed(1))).to.deep.equal(['10.8', '34.1', '31.7', '65.8', '39.5']) // prettier-ignore
+    expect(
+      [putty.leastOilG, putty.oilMl, putty.oilG, 100 * putty.cpvc, 100 * putty.pvc].map((value) =>
+        value.toFixed(1),
+      ),
+    ).to.deep.equal(['10.8', '34.1', '31.7', '65.8', '39.5'])
   })
   it('30 g of paint at 38 % oil wants 3.82 g of oil to come to 45 %', () => {
     expect(addingTo(30, 0.38, 0.45)).to.be.closeTo(3.82, 0.005)
     expect(addingTo(30, 0.5, 0.45)).to.equal(null)
+  })
+  it('oil stirred into a white raises its oil by as much as was asked, and its fat with it', () => {
+    const paint = { pigment: 'pw6_rutile', oil: 'linseed_alkali_refined' }
+    const { oilG, from, to, fat } = oilToAdd(paint, 30, 0.07, findInLibrary)!
+    expect((30 * from + oilG) / (30 + oilG)).to.be.closeTo(to, 1e-9)
+    expect(fat[0]).to.be.closeTo(1.25, 0.01)
+    expect(fat[1]).to.be.above(fat[0]!)
+    expect(oilToAdd(paint, 30, 0.95, findInLibrary)).to.equal(null)
   })
 })
 
@@ -205,19 +289,31 @@ describe('costs, swaps, effects and pairs', () => {
       volumeMl: massG,
     }))
     expect(costOf(priced).total).to.be.closeTo(15.3, 1e-9)
-    expect(costOf([{ material: material('poppy'), massG: 1, volumeMl: 1 }]).unpriced).to.deep.equal(['Poppyseed oil'])
+    expect(costOf([{ material: material('poppy'), massG: 1, volumeMl: 1 }]).unpriced).to.deep.equal([
+      'Poppyseed oil',
+    ])
   })
   it('C27: the same heap from 3 g of costly paint and from 22 g: 4.20 against 30.80', () => {
-    const glaze = layerCost({ areaCm2: 1000, wetUm: 220, dose: 1 - 3 / 22 }, { densityGPerMl: 1, perG: 1.4 }, 0)
+    const glaze = layerCost(
+      { areaCm2: 1000, wetUm: 220, dose: 1 - 3 / 22 },
+      { densityGPerMl: 1, perG: 1.4 },
+      0,
+    )
     expect([glaze.neat, glaze.mixed].map((coins) => coins.toFixed(2))).to.deep.equal(['30.80', '4.20'])
   })
   it('C25: the metals of a drier and of a leaded oil are both told', () => {
     const metals = metalsIn(made(g('black_oil_leaded', 50), g('walnut', 50), g('cobalt', 1)).ingredients)
-    expect(metals.map(({ low, high }) => [low.toFixed(3), high.toFixed(3)])).to.deep.equal([['0.250', '1.500'], ['0.060', '0.060']]) // prettier-ignore
+    expect(metals.map(({ low, high }) => [low.toFixed(3), high.toFixed(3)])).to.deep.equal([
+      ['0.250', '1.500'],
+      ['0.060', '0.060'],
+    ])
   })
   it('C13: a slow pale oil in place of a quick one: later, paler, weaker', () => {
     const before = made(g('linseed_cold_pressed', 10))
-    const after = analyseMedium(swapped({ lines: [g('linseed_cold_pressed', 10)] }, 'linseed_cold_pressed', 'poppy'), libraryShelf)
+    const after = analyseMedium(
+      swapped({ lines: [g('linseed_cold_pressed', 10)] }, 'linseed_cold_pressed', 'poppy'),
+      findInLibrary,
+    )
     if (!after.ok) throw new Error('no medium')
     const [quick, slow] = [oilFigures(before.ingredients), oilFigures(after.medium.ingredients)]
     expect(slow.touchDays! / quick.touchDays!).to.be.closeTo(1 / 0.55, 0.15)
@@ -226,7 +322,10 @@ describe('costs, swaps, effects and pairs', () => {
   })
   it('C41: upright, no drips, blending two hours, gloss: a gel; peaks are not held by anything fluid', () => {
     const gel = effectsOf(made(g('alkyd_medium_gel', 100)))
-    expect([gel.body, meets(gel, { holdsPeaks: true, noDrips: true, blendHours: 2, sheen: 'gloss' })]).to.deep.equal(['gel', true])
+    expect([
+      gel.body,
+      meets(gel, { holdsPeaks: true, noDrips: true, blendHours: 2, sheen: 'gloss' }),
+    ]).to.deep.equal(['gel', true])
     const thin = effectsOf(made(g('linseed_stand_oil', 30), g('gum_turpentine', 70)))
     expect([thin.body, meets(thin, { holdsPeaks: true })]).to.deep.equal(['fluid', false])
     expect(effectsOf(made(g('beeswax', 30), g('linseed_cold_pressed', 70))).sheen).to.equal('matt')
@@ -243,7 +342,16 @@ describe('costs, swaps, effects and pairs', () => {
 
 describe('C14: designing a medium to limits', () => {
   const setting = {
-    materials: ['linseed_cold_pressed', 'linseed_stand_oil', 'walnut', 'poppy', 'damar', 'beeswax', 'cold_wax_paste', 'gum_turpentine'].map(material),
+    materials: [
+      'linseed_cold_pressed',
+      'linseed_stand_oil',
+      'walnut',
+      'poppy',
+      'damar',
+      'beeswax',
+      'cold_wax_paste',
+      'gum_turpentine',
+    ].map(material),
     paint,
     dose: 0.2,
   }
@@ -261,7 +369,10 @@ describe('C14: designing a medium to limits', () => {
   it('at 1 : 4, caps of 3, 2 and 4 % of the mix let the medium hold 20 % of resin and wax; 200 g with 24 g and 16 g keep them', () => {
     const { medium } = recipeOf([...caps, { kind: 'plenty', what: 'solubles' }])
     expect(medium.wet.byMass.resin + medium.wet.byMass.wax).to.be.closeTo(0.2, 1e-6)
-    const batch = nearOf(setting.materials, made(g('damar', 24), g('beeswax', 16), g('linseed_cold_pressed', 160)).ingredients)
+    const batch = nearOf(
+      setting.materials,
+      made(g('damar', 24), g('beeswax', 16), g('linseed_cold_pressed', 160)).ingredients,
+    )
     expect(recipeOf(caps, batch).moved).to.be.closeTo(0, 1e-9)
   })
   it('the nearest recipe moves no more than it must: over the cap by 5 g in 100, 5 g move', () => {
@@ -271,9 +382,18 @@ describe('C14: designing a medium to limits', () => {
     expect(moved).to.be.closeTo(0.05, 1e-6)
   })
   it('what it answers keeps every wish, measured anew', () => {
-    const wishes: readonly Wish[] = [{ kind: 'most', what: 'resin', of: 'binder-mass', share: 0.02 }, { kind: 'least', what: 'resin', of: 'binder-mass', share: 0.015 }, { kind: 'body', body: 'flowing' }, { kind: 'speed', least: 0.9 }, { kind: 'sheen', sheen: 'gloss' }, { kind: 'solvent', most: 0.3 }] // prettier-ignore
+    const wishes: readonly Wish[] = [
+      { kind: 'most', what: 'resin', of: 'binder-mass', share: 0.02 },
+      { kind: 'least', what: 'resin', of: 'binder-mass', share: 0.015 },
+      { kind: 'body', body: 'flowing' },
+      { kind: 'speed', least: 0.9 },
+      { kind: 'sheen', sheen: 'gloss' },
+      { kind: 'solvent', most: 0.3 },
+    ]
     const { medium } = recipeOf(wishes)
-    expect(shareAt(paint, sideOf(medium.ingredients), { what: 'resin', of: 'binder-mass' }, 0.2)).to.be.within(0.0149, 0.0201)
+    expect(
+      shareAt(paint, sideOf(medium.ingredients), { what: 'resin', of: 'binder-mass' }, 0.2),
+    ).to.be.within(0.0149, 0.0201)
     const effects = effectsOf(medium)
     expect([effects.body, effects.sheen]).to.deep.equal(['flowing', 'gloss'])
     expect(oilFigures(medium.ingredients).rate).to.be.at.least(0.899)
@@ -298,6 +418,13 @@ describe('C14: designing a medium to limits', () => {
     expect(!alone.ok && alone.clash).to.deep.equal([0])
   })
   it('the whole library is a shelf like any other', () => {
-    expect(design(caps, { ...setting, materials: library.filter(({ family }) => family !== 'pigment') }, null, solve).ok).to.equal(true)
+    expect(
+      design(
+        caps,
+        { ...setting, materials: library.filter(({ family }) => family !== 'pigment') },
+        null,
+        solve,
+      ).ok,
+    ).to.equal(true)
   })
 })

@@ -23,7 +23,10 @@ describe('cure vectors', () => {
           const days = layer[`${id}Days`]
           const found = solution.layers[index]![id]
           if (days === null) expect(found).to.equal(null)
-          else expect(Math.abs(found! - days), `${index} ${id}: ${found} for ${days}`).to.be.at.most(Math.max(0.1, 0.02 * days))
+          else
+            expect(Math.abs(found! - days), `${index} ${id}: ${found} for ${days}`).to.be.at.most(
+              Math.max(0.1, 0.02 * days),
+            )
         }
       })
     })
@@ -35,15 +38,18 @@ describe('cure vectors', () => {
     const coarse = solveCure(layers, 1500)!.layers
     const fine = solveCure(layers, 1500, undefined, { fineness: 2 })!.layers
     coarse.forEach((states: StateDays, index) => {
-      for (const id of stateIds) expect(Math.abs(states[id]! / fine[index]![id]! - 1), `${index} ${id}`).to.be.below(0.01)
+      for (const id of stateIds)
+        expect(Math.abs(states[id]! / fine[index]![id]! - 1), `${index} ${id}`).to.be.below(0.01)
     })
   })
 })
 
 describe('mismatch vectors', () => {
-  for (const { name, request, expect: expected } of vectors<{ name: string; request: { climate?: Climate; layers: MismatchLayer[] }; expect: Mismatch }>(
-    'mismatch',
-  ))
+  for (const { name, request, expect: expected } of vectors<{
+    name: string
+    request: { climate?: Climate; layers: MismatchLayer[] }
+    expect: Mismatch
+  }>('mismatch'))
     it(name, () => {
       const found = mismatchOf(request.layers, solveToHorizon(request.layers, request.climate)!)
       expect(found.verdict).to.equal(expected.verdict)
@@ -51,9 +57,10 @@ describe('mismatch vectors', () => {
         for (const key of ['slip', 'later'] as const) {
           if (pair[key] === null) expect(found.pairs[index]![key]).to.equal(null)
           else
-            expect(Math.abs(found.pairs[index]![key]! - pair[key]), `${key} ${found.pairs[index]![key]} for ${pair[key]}`).to.be.at.most(
-              Math.max(0.03, 0.05 * pair[key]),
-            )
+            expect(
+              Math.abs(found.pairs[index]![key]! - pair[key]),
+              `${key} ${found.pairs[index]![key]} for ${pair[key]}`,
+            ).to.be.at.most(Math.max(0.03, 0.05 * pair[key]))
         }
       })
     })

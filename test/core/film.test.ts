@@ -2,18 +2,32 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { filmOf } from '../../src/core/film/film.ts'
 import type { Film, Mixture } from '../../src/core/film/film.ts'
-import { libraryShelf } from '../../src/core/materials/shelf.ts'
+import { findInLibrary } from '../../src/core/materials/find.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import { drierEffect } from '../../src/core/cure/drier.ts'
 import { spreadOf } from '../../src/core/cure/forecast.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 
-const tube = (pigment: string, parts = 1) => ({ pigments: [{ pigment, share: 1 }], oil: 'linseed_cold_pressed', parts })
+const tube = (pigment: string, parts = 1) => ({
+  pigments: [{ pigment, share: 1 }],
+  oil: 'linseed_cold_pressed',
+  parts,
+})
 function film(mixture: Partial<Mixture>, medium?: readonly (readonly [string, number])[], parts = 0.5): Film {
-  const made = medium && analyseMedium({ lines: medium.map(([material, amount]) => ({ material, amount, unit: 'g' as const })) }, libraryShelf)
+  const made =
+    medium &&
+    analyseMedium(
+      { lines: medium.map(([material, amount]) => ({ material, amount, unit: 'g' as const })) },
+      findInLibrary,
+    )
   const found = filmOf(
-    { paints: [tube('pw6_rutile')], wetThicknessUm: 60, ...(made?.ok && { medium: { ingredients: made.medium.ingredients, parts } }), ...mixture },
-    libraryShelf,
+    {
+      paints: [tube('pw6_rutile')],
+      wetThicknessUm: 60,
+      ...(made?.ok && { medium: { ingredients: made.medium.ingredients, parts } }),
+      ...mixture,
+    },
+    findInLibrary,
   )
   if (!found.ok) throw new Error(found.message)
   return found.film
@@ -27,7 +41,12 @@ describe('what a film is', () => {
   })
   it('a clear oil film has no powder to bind: no binder ratio, leanness 0', () => {
     const clear = film({ paints: [] }, [['linseed_stand_oil', 1]])
-    expect([clear.binderRatio, clear.cpvc, clear.surface, clear.leanness]).to.deep.equal([null, null, null, 0])
+    expect([clear.binderRatio, clear.cpvc, clear.surface, clear.leanness]).to.deep.equal([
+      null,
+      null,
+      null,
+      0,
+    ])
   })
   it('wax and egg hold powder but are no fat', () => {
     const waxed = film({}, [['beeswax', 1]])
@@ -40,7 +59,8 @@ describe('what a film is', () => {
     expect(alkyd.leanness!).to.be.above(oil.leanness!)
   })
   it('a little umber hurries a slow white out of all proportion, for it is a catalyst', () => {
-    const rate = (umber: number): number => film({ paints: [tube('pw6_rutile', 1 - umber), tube('pbr7_raw_umber', umber)] }).rate
+    const rate = (umber: number): number =>
+      film({ paints: [tube('pw6_rutile', 1 - umber), tube('pbr7_raw_umber', umber)] }).rate
     expect(rate(0.1) - rate(0)).to.be.above(rate(1) - rate(0.9))
   })
   it('zinc stiffens, stand oil stretches, much resin makes brittle', () => {
@@ -50,18 +70,34 @@ describe('what a film is', () => {
     expect(film({}, [['damar', 1]]).flexPlain!).to.be.below(plain)
   })
   it('a spoonful of wax makes it satin, more makes it matt', () => {
-    const rich = (wax: number) => film({}, [['linseed_stand_oil', 10 - wax], ['beeswax', wax]], 1).surface // prettier-ignore
+    const rich = (wax: number) =>
+      film(
+        {},
+        [
+          ['linseed_stand_oil', 10 - wax],
+          ['beeswax', wax],
+        ],
+        1,
+      ).surface
     expect([rich(0), rich(1.5), rich(4)]).to.deep.equal(['glossy', 'satin', 'matt'])
   })
   it('what is all solvent leaves nothing, and says so', () => {
-    const found = filmOf({ paints: [], thinner: { material: 'gum_turpentine', parts: 1 }, wetThicknessUm: 20 }, libraryShelf)
+    const found = filmOf(
+      { paints: [], thinner: { material: 'gum_turpentine', parts: 1 }, wetThicknessUm: 20 },
+      findInLibrary,
+    )
     expect(!found.ok && found.message).to.include('dries to nothing')
   })
 })
 
 describe('drinking', () => {
   const stain = (parts: number, suctionUm: number): Film =>
-    film({ paints: [tube('pbr7_raw_umber')], thinner: { material: 'gum_turpentine', parts }, wetThicknessUm: 20, suctionUm })
+    film({
+      paints: [tube('pbr7_raw_umber')],
+      thinner: { material: 'gum_turpentine', parts },
+      wetThicknessUm: 20,
+      suctionUm,
+    })
   it('the thinner the wash, the more a thirsty ground takes out of it', () => {
     expect(stain(2, 40).binderRatioAfterDrinking!).to.be.below(stain(0.3, 40).binderRatioAfterDrinking!)
     expect(stain(2, 40).binderRatioAfterDrinking!).to.be.below(0.9)
@@ -84,11 +120,18 @@ describe('driers and spread', () => {
   })
   it('of several driers the stronger counts once; clove oil holds the start back', () => {
     const both = drierEffect([...dose('cobalt', 0.05), ...dose('manganese', 0.02)], true)
-    expect(both.start).to.equal(Math.max(drierEffect(dose('cobalt', 0.05), true).start, drierEffect(dose('manganese', 0.02), true).start))
+    expect(both.start).to.equal(
+      Math.max(
+        drierEffect(dose('cobalt', 0.05), true).start,
+        drierEffect(dose('manganese', 0.02), true).start,
+      ),
+    )
     expect(drierEffect(dose('clove_oil', 1), true).start).to.be.closeTo(0.4, 1e-9)
   })
   it('above half a millimetre no drier makes a layer firm much sooner', () => {
-    const [plain, dried] = [{}, { start: 2.5, through: 0.85 }].map((drier) => stateDaysFromTable({ thicknessUm: 1000, rate: 1, ...drier }))
+    const [plain, dried] = [{}, { start: 2.5, through: 0.85 }].map((drier) =>
+      stateDaysFromTable({ thicknessUm: 1000, rate: 1, ...drier }),
+    )
     expect(dried!.firm! / plain!.firm!).to.be.above(0.9)
     expect(dried!.touch!).to.be.below(plain!.touch!)
   })

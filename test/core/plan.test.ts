@@ -30,7 +30,8 @@ describe('the calendar', () => {
 })
 
 describe('forward dates', () => {
-  const plan = (steps: readonly Step[], confidence = 0.8) => forwardDates(steps, { today: monday + 0.4, workingDays: weekdays, confidence })
+  const plan = (steps: readonly Step[], confidence = 0.8) =>
+    forwardDates(steps, { today: monday + 0.4, workingDays: weekdays, confidence })
   it('each layer waits for the one under it, on a day the studio works', () => {
     const dates = plan([step(0), step(1), step(2)])
     dates.forEach(({ day }, index) => {
@@ -56,7 +57,8 @@ describe('forward dates', () => {
     expect(dates[1]!.day - dates[0]!.day).to.be.below(0.2)
   })
   it('simulated days are the same for the same seed, and in order', () => {
-    const run = () => simulateReaching([step(0), step(1)], 'firm', { today: monday, workingDays: weekdays, confidence: 0.8 })!
+    const run = () =>
+      simulateReaching([step(0), step(1)], 'firm', { today: monday, workingDays: weekdays, confidence: 0.8 })!
     expect(run()).to.deep.equal(run())
     expect(dayAt(run(), 0.1)).to.be.below(dayAt(run(), 0.9))
   })

@@ -6,18 +6,33 @@ import { vectors } from '../vectors.ts'
 
 type Verdict = 'sound' | 'watch' | 'unsound'
 describe('classic stacks, with the verdict a teacher would give', () => {
-  for (const { name, accept, ...stack } of vectors<SoundnessRequest & { name: string; accept: readonly Verdict[] }>('stacks'))
+  for (const { name, accept, ...stack } of vectors<
+    SoundnessRequest & { name: string; accept: readonly Verdict[] }
+  >('stacks'))
     it(`${name}: ${accept.join(' or ')}`, () => {
       const { verdict, findings } = computeSoundness(stack)
-      expect(accept, JSON.stringify(findings.map(({ rule, severity }) => [rule, severity]))).to.include(verdict)
+      expect(accept, JSON.stringify(findings.map(({ rule, severity }) => [rule, severity]))).to.include(
+        verdict,
+      )
     })
 })
 
 type Layer = SoundnessRequest['layers'][number]
-const tube = (pigment: string, parts = 1) => ({ pigments: [{ pigment, share: 1 }], oil: 'linseed_alkali_refined', grind: 1.25, parts })
-const layer = (pigment: string, wetThicknessUm: number, appliedDay: number, rest: object = {}): Layer =>
-  ({ paints: [tube(pigment)], wetThicknessUm, appliedDay, ...rest }) as Layer
-const standOil = (parts: number) => ({ medium: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' as const }], parts } })
+const tube = (pigment: string, parts = 1) => ({
+  pigments: [{ pigment, share: 1 }],
+  oil: 'linseed_alkali_refined',
+  grind: 1.25,
+  parts,
+})
+const layer = (pigment: string, wetThicknessUm: number, appliedDay: number, rest: object = {}): Layer => ({
+  paints: [tube(pigment)],
+  wetThicknessUm,
+  appliedDay,
+  ...rest,
+})
+const standOil = (parts: number) => ({
+  medium: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' as const }], parts },
+})
 
 const rulesFound = (request: Omit<SoundnessRequest, 'support'> & { support?: string }): readonly string[] =>
   computeSoundness({ support: 'linen_stretched', ...request })
@@ -26,13 +41,22 @@ const rulesFound = (request: Omit<SoundnessRequest, 'support'> & { support?: str
 
 describe('the rules', () => {
   it('a lean layer over a fat one that is not firm is unsound; over a cured one it is only noted', () => {
-    const over = (day: number) => ({ layers: [layer('pw6_rutile', 60, 0, standOil(1)), layer('pw6_rutile', 60, day)] })
+    const over = (day: number) => ({
+      layers: [layer('pw6_rutile', 60, 0, standOil(1)), layer('pw6_rutile', 60, day)],
+    })
     expect(rulesFound(over(8))).to.include('fat-over-lean')
     expect(rulesFound(over(1500))).to.not.include('fat-over-lean')
-    expect(computeSoundness({ support: 'plywood', ...over(1500) }).findings.map(({ rule }) => rule)).to.include('fat-over-lean')
+    expect(
+      computeSoundness({ support: 'plywood', ...over(1500) }).findings.map(({ rule }) => rule),
+    ).to.include('fat-over-lean')
   })
   it('a fatter glaze over neat paint that has become firm is what every school teaches', () => {
-    expect(rulesFound({ practice: 'glazing', layers: [layer('pbr7_raw_umber', 60, 0), layer('pb29', 25, 40, standOil(1.5))] })).to.deep.equal([])
+    expect(
+      rulesFound({
+        practice: 'glazing',
+        layers: [layer('pbr7_raw_umber', 60, 0), layer('pb29', 25, 40, standOil(1.5))],
+      }),
+    ).to.deep.equal([])
   })
   it('the glazing practice waits for firm, the oil-led one for touch dry', () => {
     const layers = [layer('pw6_rutile', 70, 0), layer('pw6_rutile', 70, 12, standOil(0.3))]
@@ -44,15 +68,26 @@ describe('the rules', () => {
     expect(rulesFound({ practice: 'oil-led', layers })).to.include('slow-under-fast')
   })
   it('a thin film over young impasto: thick under thin', () => {
-    expect(rulesFound({ practice: 'oil-led', layers: [layer('pw1', 900, 0), layer('pw1', 40, 30)] })).to.include('thick-under-thin')
+    expect(
+      rulesFound({ practice: 'oil-led', layers: [layer('pw1', 900, 0), layer('pw1', 40, 30)] }),
+    ).to.include('thick-under-thin')
   })
   it('a thinned stain on a thirsty ground is left underbound; the same on a sealed one is not', () => {
-    const stain = { paints: [tube('pbr7_raw_umber')], thinner: { material: 'gum_turpentine', parts: 2 }, wetThicknessUm: 20, appliedDay: 0 }
+    const stain = {
+      paints: [tube('pbr7_raw_umber')],
+      thinner: { material: 'gum_turpentine', parts: 2 },
+      wetThicknessUm: 20,
+      appliedDay: 0,
+    }
     expect(rulesFound({ practice: 'oil-led', groundSuctionUm: 40, layers: [stain] })).to.include('underbound')
-    expect(rulesFound({ practice: 'oil-led', groundSuctionUm: 0, layers: [stain] })).to.not.include('underbound')
+    expect(rulesFound({ practice: 'oil-led', groundSuctionUm: 0, layers: [stain] })).to.not.include(
+      'underbound',
+    )
   })
   it('wax bears less on cloth than on a panel', () => {
-    const waxed = layer('py43', 80, 0, { medium: { lines: [{ material: 'cold_wax_paste', amount: 1, unit: 'ml' }], parts: 0.15 } })
+    const waxed = layer('py43', 80, 0, {
+      medium: { lines: [{ material: 'cold_wax_paste', amount: 1, unit: 'ml' }], parts: 0.15 },
+    })
     expect(rulesFound({ layers: [waxed] })).to.include('wax-limit')
     expect(rulesFound({ support: 'plywood', layers: [waxed] })).to.not.include('wax-limit')
   })
@@ -62,11 +97,19 @@ describe('the rules', () => {
       { material: 'damar', amount: 17, unit: 'g' as const },
       { material: 'beeswax', amount: 17, unit: 'g' as const },
     ]
-    expect(rulesFound({ support: 'plywood', layers: [layer('pw6_rutile', 60, 0, { medium: { lines, parts: 0.5 } })] })).to.deep.equal(['resin-and-wax-limit'])
+    expect(
+      rulesFound({
+        support: 'plywood',
+        layers: [layer('pw6_rutile', 60, 0, { medium: { lines, parts: 0.5 } })],
+      }),
+    ).to.deep.equal(['resin-and-wax-limit'])
   })
   it('an oil that does not dry is told as such, in words', () => {
     const olive = { clear: 'olive', wetThicknessUm: 20, appliedDay: 30 }
-    const { verdict, findings } = computeSoundness({ support: 'plywood', layers: [layer('pw6_rutile', 60, 0), olive] })
+    const { verdict, findings } = computeSoundness({
+      support: 'plywood',
+      layers: [layer('pw6_rutile', 60, 0), olive],
+    })
     expect(verdict).to.equal('unsound')
     expect(findings.map(({ message }) => message).join()).to.include('will not harden')
   })

@@ -1,26 +1,26 @@
-import { mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
-import { ternStreet } from '../../demo/ternStreet.ts'
-import { studioDocumentSchema } from '../../src/document/studio.ts'
-import { openDatabase } from '../../src/store/database.ts'
 import type { Database } from '../../src/store/database.ts'
+import type { OpenStudio } from '../../src/store/open.ts'
 import { batchNotices, shortagesIn } from '../../src/studio/batchList.ts'
 import { calendarOf } from '../../src/studio/calendar.ts'
-import { versionsOfMedium } from '../../src/studio/reading.ts'
-import { todayIn } from '../../src/studio/today.ts'
-import { loadDocument, logTouch, removeMedium, saveMedium } from '../../src/studio/writing.ts'
+import { logTouch } from '../../src/studio/layers.ts'
+import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
+import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
+import { todayEntries } from '../../src/studio/todayList.ts'
+import { demoStudio, judgeAll, now } from './desk.ts'
 
-const now = '2026-11-24T09:00'
+let studio: OpenStudio
 let db: Database
 before(async () => {
-  db = await openDatabase(mkdtempSync(join(tmpdir(), 'grelta-today-')))
-  await loadDocument(db, now, studioDocumentSchema.parse(ternStreet(now)))
+  studio = await demoStudio()
+  db = studio.db
 })
-after(() => db.destroy())
-const entry = async (id: string, at = now) => (await todayIn(db, at)).find(({ paintingId }) => paintingId === id)!
+after(() => studio.close())
+const entry = async (id: string, at = now) => {
+  await judgeAll(db, at)
+  return (await todayEntries(db, at)).find(({ paintingId }) => paintingId === id)!
+}
 
 describe('the morning at Tern Street', () => {
   it('what is wet is left alone, with a date to wait for; what may be ready is to be touched, with how', async () => {
@@ -29,43 +29,57 @@ describe('the morning at Tern Street', () => {
     expect([glasshouse.readiness, glasshouse.touch!.gate]).to.deep.equal(['touch', 'firm'])
   })
   it('a nail that leaves no mark makes the glaze ready to paint on', async () => {
-    await logTouch(db, now, { layerId: 'glasshouse-4', at: now, feel: 'firm', note: '' })
+    await logTouch({ db, at: now }, { layerId: 'glasshouse-4', at: now, feel: 'firm', note: '' })
     expect((await entry('glasshouse')).readiness).to.equal('ready')
   })
   it('a week later nothing has come nearer to being too early', async () => {
     const order = ['wait', 'touch', 'ready']
-    for (const { paintingId, readiness } of await todayIn(db, now))
-      expect(order.indexOf((await entry(paintingId, '2026-12-01T09:00')).readiness)).to.be.at.least(order.indexOf(readiness))
+    for (const { paintingId, readiness } of await todayEntries(db, now))
+      expect(order.indexOf((await entry(paintingId, '2026-12-01T09:00')).readiness)).to.be.at.least(
+        order.indexOf(readiness),
+      )
   })
   it('the egg batch about to spoil comes up, and the putty does not yet', async () => {
-    const titles = (await batchNotices(db, now)).map(({ title, state }) => `${title}: ${state}`)
+    const titles = (await batchNotices(db, now)).entries.map(({ title, state }) => `${title}: ${state}`)
     expect(titles).to.include('Yolk and walnut, batch 2: watch')
     expect(titles.join()).to.not.include('putty')
-    expect((await batchNotices(db, '2026-11-30T09:00')).map(({ title, state }) => `${title}: ${state}`)).to.include('Yolk and walnut, batch 2: past')
+    expect(
+      (await batchNotices(db, '2026-11-30T09:00')).entries.map(({ title, state }) => `${title}: ${state}`),
+    ).to.include('Yolk and walnut, batch 2: past')
   })
   it('the planned layers’ need is set against the batches there are, and what is short is named', async () => {
-    const morning = (await shortagesIn(db, now)).find(({ name }) => name === 'Morning oil')!
+    const morning = (await shortagesIn(db, now)).entries.find(({ name }) => name === 'Morning oil')!
     expect(morning.haveMl).to.equal(0)
     expect(morning.shortMl).to.be.closeTo(morning.needMl, 1e-9)
     expect(morning.buy.map(({ material }) => material)).to.include('Walnut oil')
   })
   it('every planned layer and every deadline stands in the calendar file', async () => {
     const text = await calendarOf(db, now)
-    for (const summary of ['Glasshouse\\, morning: Sunlight scumble', 'The clock-mender: First flesh', 'Glasshouse\\, morning: ready by today'])
+    for (const summary of [
+      'Glasshouse\\, morning: Sunlight scumble',
+      'The clock-mender: First flesh',
+      'Glasshouse\\, morning: ready by today',
+    ])
       expect(text).to.include(summary)
     expect(text.match(/BEGIN:VEVENT/g)!.length).to.be.at.least(6)
   })
   it('a medium in use is not removed, and the reason names where', async () => {
-    const refusal = await removeMedium(db, now, 'harbour-glaze', 1).catch((error: Error) => error.message)
-    expect(refusal).to.equal('The layer Sunlight scumble is planned with Harbour glaze. Choose another medium there first.')
+    const refusal = await removeMedium({ db, at: now }, 'harbour-glaze', 1).catch(
+      (error: Error) => error.message,
+    )
+    expect(refusal).to.equal(
+      'The layer Sunlight scumble is planned with Harbour glaze. Choose another medium there first.',
+    )
   })
   it('a recipe remembers how it was first written, and where each sitting ended', async () => {
     const recipe = (amount: number) => ({ lines: [{ material: 'walnut', amount, unit: 'ml' as const }] })
     const medium = { id: 'history', name: 'History', note: '', recipe: recipe(1) }
-    await saveMedium(db, '2026-11-24T09:00', medium, null)
-    await saveMedium(db, '2026-11-24T09:01', { ...medium, recipe: recipe(2) }, 1)
-    await saveMedium(db, '2026-11-24T09:02', { ...medium, recipe: recipe(3) }, 2)
-    await saveMedium(db, '2026-11-24T15:00', { ...medium, recipe: recipe(4) }, 3)
-    expect((await versionsOfMedium(db, 'history')).map(({ recipe: { lines } }) => lines[0]!.amount)).to.deep.equal([4, 3, 1])
+    await saveMedium({ db, at: '2026-11-24T09:00' }, medium, null)
+    await saveMedium({ db, at: '2026-11-24T09:01' }, { ...medium, recipe: recipe(2) }, 1)
+    await saveMedium({ db, at: '2026-11-24T09:02' }, { ...medium, recipe: recipe(3) }, 2)
+    await saveMedium({ db, at: '2026-11-24T15:00' }, { ...medium, recipe: recipe(4) }, 3)
+    expect(
+      (await versionsOfMedium(db, 'history')).map(({ recipe: { lines } }) => lines[0]!.amount),
+    ).to.deep.equal([4, 3, 1])
   })
 })

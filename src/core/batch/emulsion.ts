@@ -21,9 +21,15 @@ const turnsAbove = 4
 
 /** Null when there is no egg in it. */
 export function emulsionOf(ingredients: readonly Ingredient[]): Emulsion | null {
-  const yolkG = ingredients.reduce((sum, { material, massG }) => (material.family === 'egg' ? sum + massG : sum), 0)
+  const yolkG = ingredients.reduce(
+    (sum, { material, massG }) => (material.family === 'egg' ? sum + massG : sum),
+    0,
+  )
   if (yolkG === 0) return null
-  const oilG = ingredients.reduce((sum, { material, massG }) => (material.family === 'oil' ? sum + massG : sum), 0)
+  const oilG = ingredients.reduce(
+    (sum, { material, massG }) => (material.family === 'oil' ? sum + massG : sum),
+    0,
+  )
   const mass = massByClass(ingredients)
   const dry = withoutVolatiles(mass)
   const [wetG, dryG] = [sumOf(mass), sumOf(dry)]

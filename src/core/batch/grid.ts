@@ -15,7 +15,12 @@ export interface GridCell {
  * Cells of `cellG` each: the two varied materials at their shares, the base at its own proportions in what is left.
  * Null where two shares leave no room for the base.
  */
-export function variationGrid(base: readonly { readonly material: string; readonly grams: number }[], across: GridAxis, down: GridAxis, cellG: number): readonly GridCell[] | null {
+export function variationGrid(
+  base: readonly { readonly material: string; readonly grams: number }[],
+  across: GridAxis,
+  down: GridAxis,
+  cellG: number,
+): readonly GridCell[] | null {
   const rest = base.filter(({ material }) => material !== across.material && material !== down.material)
   const restG = rest.reduce((sum, { grams }) => sum + grams, 0)
   if (!(restG > 0) || Math.max(...across.shares) + Math.max(...down.shares) >= 1) return null
@@ -27,7 +32,10 @@ export function variationGrid(base: readonly { readonly material: string; readon
         { material: across.material, grams: share * cellG },
         { material: down.material, grams: low * cellG },
       ]
-      return { label: `${String.fromCharCode(65 + column)}${row + 1}`, lines: lines.filter(({ grams }) => grams > 0) }
+      return {
+        label: `${String.fromCharCode(65 + column)}${row + 1}`,
+        lines: lines.filter(({ grams }) => grams > 0),
+      }
     }),
   )
-} // prettier-ignore
+}

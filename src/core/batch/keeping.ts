@@ -17,7 +17,11 @@ interface Life {
 function lifeOf({ family, id }: Material, cold: boolean): Life {
   switch (family) {
     case 'egg':
-      return { days: cold ? 4 : 1, look: 1, because: (name) => `${name} spoils${cold ? ' even cold' : ' fast when not kept cold'}` }
+      return {
+        days: cold ? 4 : 1,
+        look: 1,
+        because: (name) => `${name} spoils${cold ? ' even cold' : ' fast when not kept cold'}`,
+      }
     case 'waterborne':
       return { days: 365, look: 90, because: (name) => `${name} goes off` }
     case 'drier':
@@ -29,15 +33,22 @@ function lifeOf({ family, id }: Material, cold: boolean): Life {
     case 'wax_paste':
       return { days: 1095, look: 180, because: (name) => `${name} dries out` }
     case 'oil':
-      return { days: id.startsWith('walnut') || id === 'safflower' || id === 'sunflower_high_linoleic' ? 365 : 730, look: 90, because: (name) => `${name} turns and thickens` }
+      return {
+        days: id.startsWith('walnut') || id === 'safflower' || id === 'sunflower_high_linoleic' ? 365 : 730,
+        look: 90,
+        because: (name) => `${name} turns and thickens`,
+      }
     default:
       return { days: 1825, look: 365, because: (name) => `${name} keeps long` }
   }
-} // prettier-ignore
+}
 
 export function keepingOf(materials: readonly Material[], cold: boolean): Keeping {
   const lives = materials.map((material) => ({ material, life: lifeOf(material, cold) }))
-  const first = lives.reduce<(typeof lives)[number] | null>((least, one) => (least && least.life.days <= one.life.days ? least : one), null)
+  const first = lives.reduce<(typeof lives)[number] | null>(
+    (least, one) => (least && least.life.days <= one.life.days ? least : one),
+    null,
+  )
   return {
     days: first?.life.days ?? 1825,
     because: first ? first.life.because(first.material.name) : 'nothing in it spoils',
@@ -46,7 +57,11 @@ export function keepingOf(materials: readonly Material[], cold: boolean): Keepin
 }
 
 /** A batch on a day: fresh; the last day before its use-by (or a thirtieth of its life); past it. */
-export function freshnessOn(madeDay: number, { days }: Pick<Keeping, 'days'>, day: number): 'fresh' | 'watch' | 'past' {
+export function freshnessOn(
+  madeDay: number,
+  { days }: Pick<Keeping, 'days'>,
+  day: number,
+): 'fresh' | 'watch' | 'past' {
   const left = Math.floor(madeDay) + days - Math.floor(day)
   return left <= 0 ? 'past' : left <= Math.max(1, days / 30) ? 'watch' : 'fresh'
 }

@@ -1,6 +1,6 @@
 import { normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
-import type { Shelf } from '../materials/shelf.ts'
+import type { FindMaterial } from '../materials/find.ts'
 import { massByClass } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
@@ -35,12 +35,12 @@ export const weighingsOf = (targets: readonly Target[], pours: readonly Pour[]):
   })
 
 /** How a poured amount stands to its target, within what a hand can pour. */
-export type Standing = 'to pour' | 'right' | 'over'
+export type PourState = 'to pour' | 'right' | 'over'
 /** A pour within this share of its target, or this much, is right. */
 const withinShare = 0.01
 const withinG = 0.05
 
-export function standingOf({ grams, left }: Weighing): Standing {
+export function pourStateOf({ grams, left }: Weighing): PourState {
   const slack = Math.max(withinG, grams * withinShare)
   return Math.abs(left) <= slack ? 'right' : left > 0 ? 'to pour' : 'over'
 }
@@ -63,10 +63,14 @@ export function repairOf(targets: readonly Target[], pours: readonly Pour[]): Re
   let over: string | null = null
   for (const weighing of weighingsOf(targets, pours)) {
     const wanted = weighing.grams > 0 ? (weighing.poured / weighing.grams) * total : 0
-    if (standingOf(weighing) === 'over' && wanted > totalG) [totalG, over] = [wanted, weighing.material]
+    if (pourStateOf(weighing) === 'over' && wanted > totalG) [totalG, over] = [wanted, weighing.material]
   }
   if (over === null) return null
-  return { totalG, over, targets: targets.map(({ material, grams }) => ({ material, grams: (grams / total) * totalG })) }
+  return {
+    totalG,
+    over,
+    targets: targets.map(({ material, grams }) => ({ material, grams: (grams / total) * totalG })),
+  }
 }
 
 export interface Running {
@@ -89,5 +93,8 @@ export function runningOf(ingredients: readonly Ingredient[]): Running {
 }
 
 /** True volume of amounts by weight, ml. */
-export const volumeMlOf = (amounts: readonly Target[], shelf: Shelf): number =>
-  amounts.reduce((sum, { material, grams }) => sum + grams / (shelf(material)?.densityGPerMl.mid ?? 1), 0)
+export const volumeMlOf = (amounts: readonly Target[], findMaterial: FindMaterial): number =>
+  amounts.reduce(
+    (sum, { material, grams }) => sum + grams / (findMaterial(material)?.densityGPerMl.mid ?? 1),
+    0,
+  )

@@ -10,7 +10,8 @@ export type ScaleBy =
   | { readonly kind: 'item'; readonly material: string; readonly g: number }
   | { readonly kind: 'budget'; readonly coins: number }
 
-export type Scaled = { readonly ok: true; readonly times: number } | { readonly ok: false; readonly message: string }
+export type Scaled =
+  { readonly ok: true; readonly times: number } | { readonly ok: false; readonly message: string }
 
 /** How many times the recipe as written is made. */
 export function timesFor(medium: Medium, by: ScaleBy): Scaled {
@@ -23,11 +24,17 @@ export function timesFor(medium: Medium, by: ScaleBy): Scaled {
       return { ok: true, times: (by.count * by.ml) / (1 - by.loss) / medium.volumeMl }
     case 'item': {
       const there = medium.ingredients.find(({ material }) => material.id === by.material)
-      return there ? { ok: true, times: by.g / there.massG } : { ok: false, message: 'That is not in the recipe. Choose one of its materials.' }
+      return there
+        ? { ok: true, times: by.g / there.massG }
+        : { ok: false, message: 'That is not in the recipe. Choose one of its materials.' }
     }
     case 'budget': {
       const { total, unpriced } = costOf(medium.ingredients)
-      if (unpriced.length > 0) return { ok: false, message: `No price on the shelf for ${unpriced.join(', ')}. Give one there first.` }
+      if (unpriced.length > 0)
+        return {
+          ok: false,
+          message: `No price on the shelf for ${unpriced.join(', ')}. Give one there first.`,
+        }
       return { ok: true, times: by.coins / total }
     }
   }
@@ -48,7 +55,11 @@ export function wholeDrops(line: RecipeLine, times: number): RoundedDrops | null
 }
 
 /** Tubes filled from a batch after what stays in the pot: whole ones, and what is left over, ml. */
-export function tubesFrom(ml: number, loss: number, tubeMl: number): { readonly yieldMl: number; readonly tubes: number; readonly leftMl: number } {
+export function tubesFrom(
+  ml: number,
+  loss: number,
+  tubeMl: number,
+): { readonly yieldMl: number; readonly tubes: number; readonly leftMl: number } {
   const yieldMl = ml * (1 - loss)
   const tubes = Math.floor(yieldMl / tubeMl + 1e-9)
   return { yieldMl, tubes, leftMl: yieldMl - tubes * tubeMl }

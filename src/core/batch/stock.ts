@@ -6,7 +6,8 @@ export interface Need {
 }
 
 /** Medium one layer takes, ml: area × wet thickness × the medium's share of the mix. 1 cm² at 1 µm is 0.0001 ml. */
-export const layerNeedMl = (areaCm2: number, wetUm: number, mediumShare: number): number => areaCm2 * wetUm * 1e-4 * mediumShare
+export const layerNeedMl = (areaCm2: number, wetUm: number, mediumShare: number): number =>
+  areaCm2 * wetUm * 1e-4 * mediumShare
 
 export const needOf = (needsMl: readonly number[], haveMl: number): Need => {
   const needMl = needsMl.reduce((sum, one) => sum + one, 0)

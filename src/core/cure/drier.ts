@@ -24,7 +24,10 @@ const driers: Record<string, { readonly a: number; readonly b: number; readonly 
  * How driers change the start of drying and its going through, as factors on the rate (model).
  * Of several driers the largest of each counts; clove oil slows the start to 0.40 per 1 % of the paint.
  */
-export function drierEffect(doses: readonly DrierDose[], pigmented: boolean): { readonly start: number; readonly through: number } {
+export function drierEffect(
+  doses: readonly DrierDose[],
+  pigmented: boolean,
+): { readonly start: number; readonly through: number } {
   let start = 1
   let through = 1
   let anyDrier = false
@@ -38,5 +41,8 @@ export function drierEffect(doses: readonly DrierDose[], pigmented: boolean): { 
   }
   start = Math.min(start, pigmented ? 3 : 10)
   const clove = doses.find(({ id }) => id === 'clove_oil')?.percent ?? 0
-  return { start: clamp(start * 0.4 ** clove, 0.01, 10), through: clamp(through * 1.52 ** Math.min(clove, 3), 0.01, 5) }
+  return {
+    start: clamp(start * 0.4 ** clove, 0.01, 10),
+    through: clamp(through * 1.52 ** Math.min(clove, 3), 0.01, 5),
+  }
 }

@@ -21,7 +21,8 @@ export interface Forecast {
 }
 
 /** Spread of ln time about the model: 0.35 up to 200 µm, rising with ln thickness to 0.80 at 1 mm (science.md, Cure). */
-export const spreadOf = (thicknessUm: number): number => 0.35 + 0.45 * clamp(Math.log(thicknessUm / 200) / Math.log(5), 0, 1)
+export const spreadOf = (thicknessUm: number): number =>
+  0.35 + 0.45 * clamp(Math.log(thicknessUm / 200) / Math.log(5), 0, 1)
 
 /** A touch-dry layer is also not wet: a state passed implies those before it. */
 const order: readonly StateId[] = ['touch', 'firm', 'set', 'varnishSoft', 'cured']
@@ -30,7 +31,11 @@ const order: readonly StateId[] = ['touch', 'firm', 'set', 'varnishSoft', 'cured
  * A forecast, narrowed by touch tests: one factor on the whole layer's time, log-normal about 1, cut off where a test
  * says it cannot be. Of tests that contradict each other the latest counts.
  */
-export function forecastOf(days: StateDays, thicknessUm: number, evidence: readonly Evidence[] = []): Forecast {
+export function forecastOf(
+  days: StateDays,
+  thicknessUm: number,
+  evidence: readonly Evidence[] = [],
+): Forecast {
   let above = 0
   let atMost = Infinity
   for (const { day, state, reached } of [...evidence].sort((a, b) => a.day - b.day)) {
@@ -57,7 +62,8 @@ export function daysAtChance(forecast: Forecast, state: StateId, chance: number)
   const low = belowFactor(forecast, forecast.above)
   const high = belowFactor(forecast, forecast.atMost)
   // So far out in the tail that the normal says nothing more: take the test's own word, a little later.
-  if (high - low < 1e-9) return model * (forecast.above > 0 ? forecast.above * (1 + chance * forecast.sigma) : forecast.atMost)
+  if (high - low < 1e-9)
+    return model * (forecast.above > 0 ? forecast.above * (1 + chance * forecast.sigma) : forecast.atMost)
   return model * Math.exp(forecast.sigma * normalQuantile(low + chance * (high - low)))
 }
 
@@ -75,7 +81,8 @@ export function chanceBy(forecast: Forecast, state: StateId, day: number): numbe
   return clamp((belowFactor(forecast, factor) - low) / (high - low), 0, 1)
 }
 
-const belowFactor = ({ sigma }: Forecast, factor: number): number => (factor <= 0 ? 0 : factor === Infinity ? 1 : normalBelow(Math.log(factor) / sigma))
+const belowFactor = ({ sigma }: Forecast, factor: number): number =>
+  factor <= 0 ? 0 : factor === Infinity ? 1 : normalBelow(Math.log(factor) / sigma)
 
 /** Day of the first test that found this state, or a later one, reached, unless a later test took it back. */
 export function passedOn({ evidence }: Forecast, state: StateId): number | null {
@@ -88,7 +95,8 @@ export function passedOn({ evidence }: Forecast, state: StateId): number | null 
 }
 
 /** Whether the state is taken as reached on this day: more likely than not, or a test says so. */
-export const isReached = (forecast: Forecast, state: StateId, day: number): boolean => chanceBy(forecast, state, day) >= 0.5
+export const isReached = (forecast: Forecast, state: StateId, day: number): boolean =>
+  chanceBy(forecast, state, day) >= 0.5
 
 /** The furthest state taken as reached on this day, in words. */
 export function stateOn(forecast: Forecast, day: number): string {

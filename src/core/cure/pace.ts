@@ -28,4 +28,5 @@ export function logPace({ lnRate, lnStart, lnThrough }: LogDrying, x: number): n
   return exponent * lnRate + (1 - g) * lnStart + g * (1 - late / 2) * lnThrough
 }
 
-const ramp = (x: number, from: number, width: number): number => (x <= from ? 0 : x >= from + width ? 1 : (x - from) / width)
+const ramp = (x: number, from: number, width: number): number =>
+  x <= from ? 0 : x >= from + width ? 1 : (x - from) / width

@@ -59,7 +59,12 @@ export function solveCure(
 
   const counts = cellCounts(layers).map((count) => count * fineness)
   const total = counts.reduce((sum, count) => sum + count, 0)
-  const cells: Cells = { of: new Uint16Array(total), dz: new Float64Array(total), q: new Float64Array(total), x: new Float64Array(total) }
+  const cells: Cells = {
+    of: new Uint16Array(total),
+    dz: new Float64Array(total),
+    q: new Float64Array(total),
+    x: new Float64Array(total),
+  }
   const firstCell: number[] = []
   let filled = 0
   layers.forEach((layer, index) => {
@@ -96,7 +101,8 @@ export function solveCure(
       if (i > 0) linkBelow = 1 / (resistanceBelow + half)
       // Elimination: what remains of the cell below is carried in work (its coupling) and nothing flows in at the ground.
       const below = i > 0 ? linkBelow * (1 - work[i - 1]!) : 0
-      const halfAbove = i + 1 < count ? dz[i + 1]! / (2 * speed.um2PerDay * q[i + 1]! * (1 - 0.7 * x[i + 1]!)) : 0
+      const halfAbove =
+        i + 1 < count ? dz[i + 1]! / (2 * speed.um2PerDay * q[i + 1]! * (1 - 0.7 * x[i + 1]!)) : 0
       const linkAbove = 1 / (half + halfAbove)
       work[i] = linkAbove / (sink + below + linkAbove)
       resistanceBelow = half
@@ -108,8 +114,12 @@ export function solveCure(
     }
   }
 
-  const states = layers.map(() => Object.fromEntries(stateIds.map((id) => [id, null])) as Record<StateId, number | null>)
-  const progress = layers.map(() => Object.fromEntries(stateIds.map((id) => [id, -1])) as Record<StateId, number>)
+  const states = layers.map(
+    () => Object.fromEntries(stateIds.map((id) => [id, null])) as Record<StateId, number | null>,
+  )
+  const progress = layers.map(
+    () => Object.fromEntries(stateIds.map((id) => [id, -1])) as Record<StateId, number>,
+  )
   const open = layers.map((): number => stateIds.length)
   const days: number[] = []
   const mean = layers.map((): number[] => [])
@@ -171,13 +181,24 @@ export function solveCure(
 }
 
 function cellCounts(layers: readonly CureLayer[]): readonly number[] {
-  const wanted = layers.map(({ thicknessUm }) => Math.min(mostCells, Math.max(fewestCells, Math.round(thicknessUm / cellUm))))
+  const wanted = layers.map(({ thicknessUm }) =>
+    Math.min(mostCells, Math.max(fewestCells, Math.round(thicknessUm / cellUm))),
+  )
   const total = wanted.reduce((sum, count) => sum + count, 0)
-  return total <= mostCellsInAll ? wanted : wanted.map((count) => Math.max(fewestCells, Math.floor((count * mostCellsInAll) / total)))
+  return total <= mostCellsInAll
+    ? wanted
+    : wanted.map((count) => Math.max(fewestCells, Math.floor((count * mostCellsInAll) / total)))
 }
 
 /** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at the pace and oxygen already set. */
-function advance(x: Float64Array, pace: Float64Array, oxygen: Float64Array, dt: number, into: Float64Array, count: number): void {
+function advance(
+  x: Float64Array,
+  pace: Float64Array,
+  oxygen: Float64Array,
+  dt: number,
+  into: Float64Array,
+  count: number,
+): void {
   for (let i = 0; i < count; i++) {
     const u = 1 - x[i]!
     into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * oxygen[i]! * dt)

@@ -1,4 +1,9 @@
-import { dryingSpeed, referenceClimate, referenceDiffusionUm2PerDay, referenceSpeedPerDay } from './climate.ts'
+import {
+  dryingSpeed,
+  referenceClimate,
+  referenceDiffusionUm2PerDay,
+  referenceSpeedPerDay,
+} from './climate.ts'
 import type { Climate } from './climate.ts'
 import { clamp } from '../clamp.ts'
 import { logDryingOf, logPace } from './pace.ts'
@@ -27,11 +32,16 @@ function place(axis: readonly number[], value: number): readonly [number, number
  * that oxygen's way in does not take. Within about 4 % of the solver from 5 µm to 6 mm; touch of a film over 200 µm,
  * away from 21 °C, within about 20 %.
  */
-export function stateDaysFromTable({ thicknessUm, rate, start = 1, through = 1 }: SingleLayer, climate: Climate = referenceClimate): StateDays {
+export function stateDaysFromTable(
+  { thicknessUm, rate, start = 1, through = 1 }: SingleLayer,
+  climate: Climate = referenceClimate,
+): StateDays {
   if (!(rate > 0)) return { touch: null, firm: null, set: null, varnishSoft: null, cured: null }
   const speed = dryingSpeed(climate)
   const slowness = referenceSpeedPerDay / speed.perDay
-  const equalUm = thicknessUm * Math.sqrt(speed.perDay / speed.um2PerDay / (referenceSpeedPerDay / referenceDiffusionUm2PerDay))
+  const equalUm =
+    thicknessUm *
+    Math.sqrt(speed.perDay / speed.um2PerDay / (referenceSpeedPerDay / referenceDiffusionUm2PerDay))
   const [row, down] = place(logThicknesses, Math.log(equalUm))
   const [column, along] = place(logRates, Math.log(rate))
   // Beyond the slowest rate tabulated the reaction alone decides, so time goes as one over the rate.
@@ -45,18 +55,38 @@ export function stateDaysFromTable({ thicknessUm, rate, start = 1, through = 1 }
       days[id] = null
       return
     }
-    const [a, b, c, d] = corners as readonly [number, number, number, number]
-    const reference = Math.exp((a * (1 - along) + b * along) * (1 - down) + (c * (1 - along) + d * along) * down) * beyond
-    days[id] = slowness * (dried ? withDriers(id, state, reference, column, along, beyond, { rate, start, through }) : reference)
+    const [a, b, c, d] = corners
+    const reference =
+      Math.exp((a * (1 - along) + b * along) * (1 - down) + (c * (1 - along) + d * along) * down) * beyond
+    days[id] =
+      slowness *
+      (dried ? withDriers(id, state, reference, column, along, beyond, { rate, start, through }) : reference)
   })
   return days
 }
 
-const curedAtState: Readonly<Record<StateId, number>> = { touch: 0.35, firm: 0.55, set: 0.6, varnishSoft: 0.75, cured: 0.88 }
+const curedAtState: Readonly<Record<StateId, number>> = {
+  touch: 0.35,
+  firm: 0.55,
+  set: 0.6,
+  varnishSoft: 0.75,
+  cured: 0.88,
+}
 
-function withDriers(id: StateId, state: number, days: number, column: number, along: number, beyond: number, layer: Drying): number {
+function withDriers(
+  id: StateId,
+  state: number,
+  days: number,
+  column: number,
+  along: number,
+  beyond: number,
+  layer: Drying,
+): number {
   const thinnest = logDays[state]![0]!
-  const reaction = Math.min(days, Math.exp((thinnest[column] ?? 0) * (1 - along) + (thinnest[column + 1] ?? 0) * along) * beyond)
+  const reaction = Math.min(
+    days,
+    Math.exp((thinnest[column] ?? 0) * (1 - along) + (thinnest[column + 1] ?? 0) * along) * beyond,
+  )
   const plain = reactionTime(curedAtState[id], { ...layer, start: 1, through: 1 })
   return days - reaction + (reaction * reactionTime(curedAtState[id], layer)) / plain
 }

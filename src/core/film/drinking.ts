@@ -23,7 +23,14 @@ export interface Drunk {
  * What an absorbent layer below takes out of a wet film (model; science.md, Drinking).
  * Thin, solvent-rich paint is drained more easily; powder holds its last oil; a well-bound film seals what it covers.
  */
-export function drink({ suctionUm, volatileShare, binderUm, demandUm, dryThicknessUm, binderRatio }: Drinking): Drunk {
+export function drink({
+  suctionUm,
+  volatileShare,
+  binderUm,
+  demandUm,
+  dryThicknessUm,
+  binderRatio,
+}: Drinking): Drunk {
   const pull = suctionUm * (0.3 + 0.7 * Math.min(1, volatileShare / 0.5))
   if (binderRatio === null) {
     const lossUm = Math.min(pull, binderUm)
@@ -42,6 +49,7 @@ export function drink({ suctionUm, volatileShare, binderUm, demandUm, dryThickne
     lossUm,
     binderRatioAfter: after,
     binderKept,
-    suctionLeftUm: (suctionUm - lossUm) * clamp((1.05 - after) / 0.25, 0, 1) + Math.max(0, 1 - after) * demandUm,
+    suctionLeftUm:
+      (suctionUm - lossUm) * clamp((1.05 - after) / 0.25, 0, 1) + Math.max(0, 1 - after) * demandUm,
   }
 }

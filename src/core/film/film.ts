@@ -1,6 +1,6 @@
 import { binderClasses, classMlPerGram, normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
-import type { Shelf } from '../materials/shelf.ts'
+import type { FindMaterial } from '../materials/find.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 import { drierEffect } from '../cure/drier.ts'
@@ -74,7 +74,8 @@ export interface FilmDetail {
 }
 
 export type FilmResult =
-  { readonly ok: true; readonly film: Film } | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
+  | { readonly ok: true; readonly film: Film }
+  | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
 
 /** Rate below which a film is said never to harden. */
 const neverHardensRate = 0.05
@@ -83,27 +84,41 @@ const neverHardensRate = 0.05
  * The film that paint, medium and thinner dry to (science.md, Paint and Film).
  * Fails, saying where, when a material is not on the shelf or the mixture is empty.
  */
-export function filmOf(mixture: Mixture, shelf: Shelf): FilmResult {
+export function filmOf(mixture: Mixture, findMaterial: FindMaterial): FilmResult {
   const paint: Ingredient[] = []
   for (const [index, { parts, ...tube }] of mixture.paints.entries()) {
-    const found = tubeIngredients(tube, shelf)
+    const found = tubeIngredients(tube, findMaterial)
     if (!found.ok) return { ...found, path: ['paints', index, ...found.path] }
     paint.push(...scaledIngredients(found.ingredients, parts))
   }
   const medium = mixture.medium ? toVolume(mixture.medium.ingredients, mixture.medium.parts) : []
   const thinner: Ingredient[] = []
   if (mixture.thinner) {
-    const material = shelf(mixture.thinner.material)
+    const material = findMaterial(mixture.thinner.material)
     if (!material)
-      return { ok: false, message: `No thinner "${mixture.thinner.material}" is on the shelf. Choose one from the list.`, path: ['thinner', 'material'] }
+      return {
+        ok: false,
+        message: `No thinner "${mixture.thinner.material}" is on the shelf. Choose one from the list.`,
+        path: ['thinner', 'material'],
+      }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
   const all = [...paint, ...medium, ...thinner]
   const wetVolume = volumeOf(all)
-  if (!(wetVolume > 0)) return { ok: false, message: 'Nothing is in the mixture. Give the paint or the medium at least one part.', path: ['paints'] }
+  if (!(wetVolume > 0))
+    return {
+      ok: false,
+      message: 'Nothing is in the mixture. Give the paint or the medium at least one part.',
+      path: ['paints'],
+    }
   const dryVolumes = withoutVolatiles(volumeByClass(all))
   if (!(sumOf(dryVolumes) > 0))
-    return { ok: false, message: 'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.', path: ['paints'] }
+    return {
+      ok: false,
+      message:
+        'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.',
+      path: ['paints'],
+    }
   return { ok: true, film: driedFilm(all, mixture, { medium, thinner, wetVolume, dryVolumes }) }
 }
 
@@ -111,7 +126,10 @@ export function filmOf(mixture: Mixture, shelf: Shelf): FilmResult {
 export const defaultAlkydWeight = 0.5
 
 /** Demand over fat, fat = oil + weight × alkyd; null where there is powder and no fat. */
-export function leannessOf({ demand, oil, alkyd }: Pick<FilmDetail, 'demand' | 'oil' | 'alkyd'>, alkydWeight = defaultAlkydWeight): number | null {
+export function leannessOf(
+  { demand, oil, alkyd }: Pick<FilmDetail, 'demand' | 'oil' | 'alkyd'>,
+  alkydWeight = defaultAlkydWeight,
+): number | null {
   const fat = oil + alkydWeight * alkyd
   return fat > 0 ? demand / fat : demand > 0 ? null : 0
 }
@@ -123,7 +141,11 @@ interface Sums {
   readonly dryVolumes: Shares
 }
 
-function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinner, wetVolume, dryVolumes }: Sums): Film {
+function driedFilm(
+  all: readonly Ingredient[],
+  mixture: Mixture,
+  { medium, thinner, wetVolume, dryVolumes }: Sums,
+): Film {
   const dryVolume = sumOf(dryVolumes)
   const volatileShare = 1 - dryVolume / wetVolume
   const dryThicknessUm = mixture.wetThicknessUm * (1 - volatileShare)
@@ -131,7 +153,10 @@ function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinn
   const binder = sumOf(dryVolumes, binderClasses)
   const { oil, alkyd } = dryVolumes
   const fat = oil + alkyd
-  const demand = all.reduce((sum, { material, massG }) => sum + demandOf(material) * powderMl(material, massG), 0)
+  const demand = all.reduce(
+    (sum, { material, massG }) => sum + demandOf(material) * powderMl(material, massG),
+    0,
+  )
   const binderRatio = demand > 0 ? binder / demand : null
 
   const suctionUm = mixture.suctionUm ?? 0
@@ -166,7 +191,11 @@ function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinn
     rate,
     q: (fat / dryVolume) * drunk.binderKept,
     flexPlain,
-    flex: flexPlain === null ? null : flexPlain * (drunk.binderRatioAfter === null ? 1.6 : clamp(1.6 - 0.75 / drunk.binderRatioAfter, 0.6, 1.6)),
+    flex:
+      flexPlain === null
+        ? null
+        : flexPlain *
+          (drunk.binderRatioAfter === null ? 1.6 : clamp(1.6 - 0.75 / drunk.binderRatioAfter, 0.6, 1.6)),
     more: {
       mediumShare: volumeOf(medium) / wetVolume,
       thinnerShare: volumeOf(thinner) / wetVolume,
@@ -190,7 +219,8 @@ function driedFilm(all: readonly Ingredient[], mixture: Mixture, { medium, thinn
   }
 }
 
-const volumeOf = (ingredients: readonly Ingredient[]): number => ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+const volumeOf = (ingredients: readonly Ingredient[]): number =>
+  ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
 const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
   scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
@@ -239,20 +269,39 @@ const zincWeight: Record<string, number> = { pw4: 1, pw5: 0.5 }
 const zincShare = (all: readonly Ingredient[], powder: number): number =>
   powder > 0 ? powderVolume(all, ({ material }) => zincWeight[material.id] ?? 0) / powder : 0
 
-function flexOf(all: readonly Ingredient[], dryVolumes: Shares, dryVolume: number, powder: number): number | null {
+function flexOf(
+  all: readonly Ingredient[],
+  dryVolumes: Shares,
+  dryVolume: number,
+  powder: number,
+): number | null {
   const fat = dryVolumes.oil + dryVolumes.alkyd
   if (fat === 0) return null
   const stretch = all.reduce((sum, { material, massG }) => {
     if (!material.shares.oil && !material.shares.alkyd) return sum
     const perGram = classMlPerGram(material)
-    return sum + massG * (perGram.oil * (material.family === 'alkyd' ? 1 : (material.flexFactor ?? 1)) + perGram.alkyd * 0.9)
+    return (
+      sum +
+      massG *
+        (perGram.oil * (material.family === 'alkyd' ? 1 : (material.flexFactor ?? 1)) + perGram.alkyd * 0.9)
+    )
   }, 0)
   const resinPercent = (100 * dryVolumes.resin) / dryVolume
-  return clamp((stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zincShare(all, powder)), 0.05, 1.3)
+  return clamp(
+    (stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zincShare(all, powder)),
+    0.05,
+    1.3,
+  )
 }
 
 /** How the dried surface looks (model): what is left of the binder, less what the pigment tends to sink; wax and egg dull it. */
-function surfaceOf(all: readonly Ingredient[], dryVolumes: Shares, binder: number, powder: number, after: number | null): Surface | null {
+function surfaceOf(
+  all: readonly Ingredient[],
+  dryVolumes: Shares,
+  binder: number,
+  powder: number,
+  after: number | null,
+): Surface | null {
   if (after === null) return null
   if (after < 0.9) return 'underbound'
   const sinking = powderVolume(all, ({ material }) => material.sinkingTendency ?? 1) / powder
@@ -264,15 +313,28 @@ function surfaceOf(all: readonly Ingredient[], dryVolumes: Shares, binder: numbe
 
 /** Sum over the driers of their metal over the most advised, in g of the oil and alkyd it is enough for. */
 export const drierLoadG = (all: readonly Ingredient[]): number =>
-  all.reduce((sum, { material, massG }) => sum + (material.maxMetalPercent ? (massG * (material.metalPercent ?? 0)) / material.maxMetalPercent : 0), 0)
+  all.reduce(
+    (sum, { material, massG }) =>
+      sum +
+      (material.maxMetalPercent ? (massG * (material.metalPercent ?? 0)) / material.maxMetalPercent : 0),
+    0,
+  )
 
 /** Metal of each drier on oil and alkyd, % by mass; clove oil on the wet paint, % by mass. */
 function drierDoses(all: readonly Ingredient[], dryMass: Shares): readonly DrierDose[] {
   const fatG = dryMass.oil + dryMass.alkyd
   const wetG = all.reduce((sum, { massG }) => sum + massG, 0)
   return all.flatMap(({ material, massG }) => {
-    if (material.family === 'retarder') return [{ id: material.id, name: material.name, percent: (100 * massG) / wetG, maxPercent: undefined }]
+    if (material.family === 'retarder')
+      return [{ id: material.id, name: material.name, percent: (100 * massG) / wetG, maxPercent: undefined }]
     if (material.family !== 'drier' || fatG === 0) return []
-    return [{ id: material.id, name: material.name, percent: (massG * (material.metalPercent ?? 0)) / fatG, maxPercent: material.maxMetalPercent }]
+    return [
+      {
+        id: material.id,
+        name: material.name,
+        percent: (massG * (material.metalPercent ?? 0)) / fatG,
+        maxPercent: material.maxMetalPercent,
+      },
+    ]
   })
 }

@@ -1,5 +1,5 @@
 import type { Material } from '../materials/material.ts'
-import type { Shelf } from '../materials/shelf.ts'
+import type { FindMaterial } from '../materials/find.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
 /** A tube of paint, as much as need be known of it. Shares are of the powder, by volume. */
@@ -18,35 +18,60 @@ export const defaultGrind = 1.25
  * Oil one volume of powder just needs, ml per ml: d = oil absorption × density / 93.5.
  * A powder whose oil absorption is not known needs none.
  */
-export const demandOf = (powder: Material): number => ((powder.oilAbsorption?.mid ?? 0) * powder.densityGPerMl.mid) / 93.5
+export const demandOf = (powder: Material): number =>
+  ((powder.oilAbsorption?.mid ?? 0) * powder.densityGPerMl.mid) / 93.5
 
 export type TubeResult =
   | { readonly ok: true; readonly ingredients: readonly Ingredient[] }
   | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
 
 /** Pigments and oil in one ml of a tube. */
-export function tubeIngredients(tube: Tube, shelf: Shelf): TubeResult {
-  const oil = shelf(tube.oil)
-  if (!oil) return { ok: false, message: `No oil "${tube.oil}" is on the shelf. Choose one from the list.`, path: ['oil'] }
+export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeResult {
+  const oil = findMaterial(tube.oil)
+  if (!oil)
+    return {
+      ok: false,
+      message: `No oil "${tube.oil}" is on the shelf. Choose one from the list.`,
+      path: ['oil'],
+    }
   const powders: { material: Material; share: number }[] = []
   for (const [index, { pigment, share }] of tube.pigments.entries()) {
-    const material = shelf(pigment)
-    if (!material) return { ok: false, message: `No pigment "${pigment}" is on the shelf. Choose one from the list.`, path: ['pigments', index, 'pigment'] }
+    const material = findMaterial(pigment)
+    if (!material)
+      return {
+        ok: false,
+        message: `No pigment "${pigment}" is on the shelf. Choose one from the list.`,
+        path: ['pigments', index, 'pigment'],
+      }
     powders.push({ material, share })
   }
   const total = powders.reduce((sum, { share }) => sum + share, 0)
-  if (!(total > 0)) return { ok: false, message: 'A paint needs a pigment with a share above zero.', path: ['pigments'] }
-  const mean = (of: (powder: Material) => number): number => powders.reduce((sum, { material, share }) => sum + (of(material) * share) / total, 0)
+  if (!(total > 0))
+    return { ok: false, message: 'A paint needs a pigment with a share above zero.', path: ['pigments'] }
+  const mean = (of: (powder: Material) => number): number =>
+    powders.reduce((sum, { material, share }) => sum + (of(material) * share) / total, 0)
 
   const oilPerPowder =
     tube.oilMassPercent === undefined
       ? (tube.grind ?? defaultGrind) * mean(demandOf)
-      : ((tube.oilMassPercent / (100 - tube.oilMassPercent)) * mean((powder) => powder.densityGPerMl.mid)) / oil.densityGPerMl.mid
+      : ((tube.oilMassPercent / (100 - tube.oilMassPercent)) * mean((powder) => powder.densityGPerMl.mid)) /
+        oil.densityGPerMl.mid
   const powderMl = 1 / (1 + oilPerPowder)
   return {
     ok: true,
-    ingredients: [...powders.map(({ material, share }) => ofVolume(material, (powderMl * share) / total)), ofVolume(oil, oilPerPowder * powderMl)],
+    ingredients: [
+      ...powders.map(({ material, share }) => ofVolume(material, (powderMl * share) / total)),
+      ofVolume(oil, oilPerPowder * powderMl),
+    ],
   }
 }
 
-export const ofVolume = (material: Material, volumeMl: number): Ingredient => ({ material, volumeMl, massG: volumeMl * material.densityGPerMl.mid })
+export const ofVolume = (material: Material, volumeMl: number): Ingredient => ({
+  material,
+  volumeMl,
+  massG: volumeMl * material.densityGPerMl.mid,
+})
+
+/** A tube's density, g/ml: the mass of what is in one ml of it. */
+export const tubeDensity = (ingredients: readonly Ingredient[]): number =>
+  ingredients.reduce((sum, { massG }) => sum + massG, 0)

@@ -3,7 +3,8 @@ import type { Figure } from '../figure.ts'
 import type { Film } from './film.ts'
 
 /** Numbers of a film that can be asked why. */
-export type FilmNumber = 'dryThicknessUm' | 'fatness' | 'oilContent' | 'binderRatio' | 'rate' | 'surface' | 'flex'
+export type FilmNumber =
+  'dryThicknessUm' | 'fatness' | 'oilContent' | 'binderRatio' | 'rate' | 'surface' | 'flex'
 
 export interface FilmReason {
   readonly title: string
@@ -52,14 +53,19 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('oil, of the dried film by volume', 100 * more.oil, '%'),
           figure('alkyd, of the dried film by volume', 100 * more.alkyd, '%'),
           figure('powder, of the dried film by volume (PVC)', 100 * film.pvc, '%'),
-          figure('powder at which the gaps are just filled (CPVC)', film.cpvc === null ? null : 100 * film.cpvc, '%'),
+          figure(
+            'powder at which the gaps are just filled (CPVC)',
+            film.cpvc === null ? null : 100 * film.cpvc,
+            '%',
+          ),
         ],
         source: 'science.md §3.',
       }
     case 'binderRatio':
       return {
         title: 'Binder ratio',
-        formula: 'Binder ÷ demand, before and after what lies below has drunk. Below 1.05 a top layer sinks; below 0.9 it dusts.',
+        formula:
+          'Binder ÷ demand, before and after what lies below has drunk. Below 1.05 a top layer sinks; below 0.9 it dusts.',
         figures: [
           figure('binder, of the dried film by volume', 100 * more.binder, '%'),
           demand,
@@ -72,12 +78,15 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
     case 'rate':
       return {
         title: 'Drying speed',
-        formula: 'Mean of the oils and alkyds, times what the pigments do to it; raw linseed is 1. Driers act on top of it.',
+        formula:
+          'Mean of the oils and alkyds, times what the pigments do to it; raw linseed is 1. Driers act on top of it.',
         figures: [
           figure('drying speed, raw linseed = 1', film.rate),
           figure('driers: start', more.start, '×'),
           figure('driers: going through', more.through, '×'),
-          ...more.driers.map(({ name, percent }) => figure(`${name}, of oil and alkyd by mass`, percent, '%')),
+          ...more.driers.map(({ name, percent }) =>
+            figure(`${name}, of oil and alkyd by mass`, percent, '%'),
+          ),
         ],
         source: `${estimate}; rates are known to 25–40 %. science.md §4 and §5.`,
       }
@@ -95,7 +104,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
     case 'flex':
       return {
         title: 'Stretch of the cured film',
-        formula: 'Relative to raw linseed: bodied oils stretch more, poppy and safflower less; resin over 5 % of the film and zinc white stiffen it.',
+        formula:
+          'Relative to raw linseed: bodied oils stretch more, poppy and safflower less; resin over 5 % of the film and zinc white stiffen it.',
         figures: [
           figure('without regard to the powder load', film.flexPlain),
           figure('with it', film.flex),

@@ -15,7 +15,8 @@ export interface BookEntry {
   readonly notes: string
   readonly figures: readonly BookFigure[]
   /** Fatty acids of an oil, % by mass. */
-  readonly acids?: Readonly<Record<'palmitic' | 'stearic' | 'oleic' | 'linoleic' | 'linolenic', number>> | undefined
+  readonly acids?:
+    Readonly<Record<'palmitic' | 'stearic' | 'oleic' | 'linoleic' | 'linolenic', number>> | undefined
   readonly acidsOf?: 'this oil' | 'the oil before bodying'
   readonly other?: { readonly percent: number; readonly iodine: number }
 }

@@ -23,15 +23,20 @@ export interface DryingJudgement {
 
 /** The class of an oil whose iodine value is known as a range; every class the range touches. */
 export function dryingOf(iodine: Range, bounds: DryingBounds = usualBounds): DryingJudgement {
-  const [first, last] = [iodine.low, iodine.high].map((value) => dryingClasses.indexOf(dryingClassAt(value, bounds))) as [number, number]
+  const [first, last] = [iodine.low, iodine.high].map((value) =>
+    dryingClasses.indexOf(dryingClassAt(value, bounds)),
+  ) as [number, number]
   return { iodine, classes: dryingClasses.slice(first, last + 1) }
 }
 
 /** Iodine value of oils mixed by mass, with its range. */
-export function mixedIodine(parts: readonly { readonly massG: number; readonly iodine: Range }[]): Range | null {
+export function mixedIodine(
+  parts: readonly { readonly massG: number; readonly iodine: Range }[],
+): Range | null {
   const total = parts.reduce((sum, { massG }) => sum + massG, 0)
   if (!(total > 0)) return null
-  const mean = (of: keyof Range): number => parts.reduce((sum, { massG, iodine }) => sum + (massG * iodine[of]) / total, 0)
+  const mean = (of: keyof Range): number =>
+    parts.reduce((sum, { massG, iodine }) => sum + (massG * iodine[of]) / total, 0)
   return { low: mean('low'), mid: mean('mid'), high: mean('high') }
 }
 
@@ -39,5 +44,11 @@ export function mixedIodine(parts: readonly { readonly massG: number; readonly i
 export const iodinePerPercent = { oleic: 0.86, linoleic: 1.732, linolenic: 2.616 } as const
 
 /** Iodine value from fatty acids, % by mass. It reads conjugated oils (tung, dehydrated castor) too high, bodied ones not at all. */
-export const iodineFromAcids = ({ oleic, linoleic, linolenic }: Readonly<Record<keyof typeof iodinePerPercent, number>>): number =>
-  oleic * iodinePerPercent.oleic + linoleic * iodinePerPercent.linoleic + linolenic * iodinePerPercent.linolenic
+export const iodineFromAcids = ({
+  oleic,
+  linoleic,
+  linolenic,
+}: Readonly<Record<keyof typeof iodinePerPercent, number>>): number =>
+  oleic * iodinePerPercent.oleic +
+  linoleic * iodinePerPercent.linoleic +
+  linolenic * iodinePerPercent.linolenic

@@ -1,8 +1,20 @@
 /** What a material is made of and how it behaves. Values are typical or estimates; ranges are kept beside them. */
 
 export const classNames = [
-  'oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum', 'extender', 'pigment', 'drier', 'volatile', 'water', 'other',
-] as const // prettier-ignore
+  'oil',
+  'alkyd',
+  'resin',
+  'wax',
+  'protein',
+  'polymer',
+  'gum',
+  'extender',
+  'pigment',
+  'drier',
+  'volatile',
+  'water',
+  'other',
+] as const
 export type ClassName = (typeof classNames)[number]
 
 /** A quantity per class; absent classes are 0. */
@@ -10,12 +22,31 @@ export type Shares = Readonly<Record<ClassName, number>>
 
 /** g/ml used to turn a material's mass shares into volume shares (science.md, Composition). */
 export const classDensityGPerMl: Shares = {
-  oil: 0.93, alkyd: 1.03, resin: 1.07, wax: 0.96, protein: 1.35, polymer: 1.1, gum: 1.5,
-  extender: 2.7, pigment: 3.0, drier: 0.95, volatile: 0.8, water: 1.0, other: 1.0,
-} // prettier-ignore
+  oil: 0.93,
+  alkyd: 1.03,
+  resin: 1.07,
+  wax: 0.96,
+  protein: 1.35,
+  polymer: 1.1,
+  gum: 1.5,
+  extender: 2.7,
+  pigment: 3.0,
+  drier: 0.95,
+  volatile: 0.8,
+  water: 1.0,
+  other: 1.0,
+}
 
 /** Classes that hold powder together in the dried film. */
-export const binderClasses = ['oil', 'alkyd', 'resin', 'wax', 'protein', 'polymer', 'gum'] as const satisfies readonly ClassName[]
+export const binderClasses = [
+  'oil',
+  'alkyd',
+  'resin',
+  'wax',
+  'protein',
+  'polymer',
+  'gum',
+] as const satisfies readonly ClassName[]
 
 /** Classes that leave the film as it dries. */
 export const leavingClasses: readonly ClassName[] = ['volatile', 'water']
@@ -27,9 +58,23 @@ export interface Range {
 }
 
 export const families = [
-  'oil', 'resin', 'balsam', 'alkyd', 'wax', 'wax_paste', 'metal_soap', 'solvent', 'extender',
-  'pigment', 'drier', 'retarder', 'ready_medium', 'egg', 'acid', 'waterborne',
-] as const // prettier-ignore
+  'oil',
+  'resin',
+  'balsam',
+  'alkyd',
+  'wax',
+  'wax_paste',
+  'metal_soap',
+  'solvent',
+  'extender',
+  'pigment',
+  'drier',
+  'retarder',
+  'ready_medium',
+  'egg',
+  'acid',
+  'waterborne',
+] as const
 export type Family = (typeof families)[number]
 
 export interface Material {
@@ -70,8 +115,20 @@ export interface Material {
 }
 
 export const noShares: Readonly<Record<ClassName, number>> = Object.freeze({
-  oil: 0, alkyd: 0, resin: 0, wax: 0, protein: 0, polymer: 0, gum: 0, extender: 0, pigment: 0, drier: 0, volatile: 0, water: 0, other: 0,
-}) // prettier-ignore
+  oil: 0,
+  alkyd: 0,
+  resin: 0,
+  wax: 0,
+  protein: 0,
+  polymer: 0,
+  gum: 0,
+  extender: 0,
+  pigment: 0,
+  drier: 0,
+  volatile: 0,
+  water: 0,
+  other: 0,
+})
 
 /** A share record from a function of the class. */
 export function sharesOf(value: (name: ClassName) => number): Shares {
@@ -107,4 +164,6 @@ export function classMlPerGram(material: Material): Shares {
 }
 
 /** What can hurt in any of these, each once, in the book's words. */
-export const hazardsOf = (materials: readonly Material[]): readonly string[] => [...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] /) ?? []))]
+export const hazardsOf = (materials: readonly Material[]): readonly string[] => [
+  ...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] /) ?? [])),
+]

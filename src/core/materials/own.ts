@@ -1,6 +1,6 @@
 import { leavingClasses, normalised, sharesOf, sumOf } from './material.ts'
-import type { ClassName, Family, Material, Shares } from './material.ts'
-import type { Shelf } from './shelf.ts'
+import type { Family, Material, Shares } from './material.ts'
+import type { FindMaterial } from './find.ts'
 import { dropOf } from '../measure/dropper.ts'
 import type { DropCount } from '../measure/dropper.ts'
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
@@ -38,16 +38,22 @@ export function withNonVolatile(material: Material, share: number): Material {
   const leaves = sumOf(whole, leavingClasses)
   const stays = sumOf(whole) - leaves
   const scaled = sharesOf((name) =>
-    leavingClasses.includes(name) ? (leaves > 0 ? (whole[name] / leaves) * (1 - share) : name === 'volatile' ? 1 - share : 0) : (whole[name] / stays) * share,
+    leavingClasses.includes(name)
+      ? leaves > 0
+        ? (whole[name] / leaves) * (1 - share)
+        : name === 'volatile'
+          ? 1 - share
+          : 0
+      : (whole[name] / stays) * share,
   )
   return { ...material, shares: present(scaled) }
 }
 
 const present = (shares: Shares): Partial<Shares> =>
-  Object.fromEntries(Object.entries(shares).filter(([, share]) => share > 0)) as Partial<Record<ClassName, number>>
+  Object.fromEntries(Object.entries(shares).filter(([, share]) => share > 0))
 
 /** The material an entry of the painter's shelf stands for. Its figures override those of its base. */
-export function materialOf(own: OwnMaterial, book: Shelf): Material {
+export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
   const base = own.base === null ? undefined : book(own.base)
   const density = own.densityGPerMl
   const start: Material = base ?? {
@@ -78,7 +84,7 @@ export function materialOf(own: OwnMaterial, book: Shelf): Material {
   const { low, high } = own.nonVolatile
   const { nonVolatile: _before, ...rest } = withNonVolatile(known, (low + high) / 2)
   return high > low ? { ...rest, nonVolatile: { low, high } } : rest
-} // prettier-ignore
+}
 
 /** Coins per gram; null when bought by the drop or the part. */
 function pricePerG({ coins, for: { amount, unit } }: Price, densityGPerMl: number): number | null {

@@ -4,8 +4,13 @@ import type { Material } from './material.ts'
 export const policyIds = ['solvent', 'lead', 'egg', 'acid', 'nuts', 'sensitisers'] as const
 export type PolicyId = (typeof policyIds)[number]
 export const policyNames: Readonly<Record<PolicyId, string>> = {
-  solvent: 'no solvent', lead: 'no lead', egg: 'no egg', acid: 'no acid', nuts: 'no nuts (walnut)', sensitisers: 'no sensitisers',
-} // prettier-ignore
+  solvent: 'no solvent',
+  lead: 'no lead',
+  egg: 'no egg',
+  acid: 'no acid',
+  nuts: 'no nuts (walnut)',
+  sensitisers: 'no sensitisers',
+}
 
 export interface PolicyAnswer {
   readonly policy: PolicyId
@@ -15,7 +20,18 @@ export interface PolicyAnswer {
 }
 
 /** Oils commonly won or cleaned with a solvent; a label seldom says so. */
-const refined = new Set(['linseed_alkali_refined', 'safflower', 'sunflower_high_linoleic', 'sunflower_high_oleic', 'soybean', 'grapeseed', 'rapeseed_low_erucic', 'rapeseed_high_erucic', 'castor_dehydrated', 'linseed_boiled_metal_drier']) // prettier-ignore
+const refined = new Set([
+  'linseed_alkali_refined',
+  'safflower',
+  'sunflower_high_linoleic',
+  'sunflower_high_oleic',
+  'soybean',
+  'grapeseed',
+  'rapeseed_low_erucic',
+  'rapeseed_high_erucic',
+  'castor_dehydrated',
+  'linseed_boiled_metal_drier',
+])
 
 const carried = ({ shares }: Material): number => shares.volatile ?? 0
 
@@ -27,14 +43,23 @@ function solventIn(material: Material): Omit<PolicyAnswer, 'policy'> | null {
   if (family === 'acid') return null
   const high = material.nonVolatile ? 1 - material.nonVolatile.low : share
   if (high > 0)
-    return { answer: 'refused', reason: `${name} carries ${material.nonVolatile ? 'up to ' : ''}${Math.round(100 * high)}\u00a0% solvent by mass inside it.` }
-  if (family === 'drier') return { answer: 'unknown', reason: `${name} is as a rule sold dissolved in solvent: ask the supplier.` }
-  if (refined.has(id)) return { answer: 'unknown', reason: `${name}: whether solvent was used to win it is not known: ask the supplier.` }
+    return {
+      answer: 'refused',
+      reason: `${name} carries ${material.nonVolatile ? 'up to ' : ''}${Math.round(100 * high)}\u00a0% solvent by mass inside it.`,
+    }
+  if (family === 'drier')
+    return { answer: 'unknown', reason: `${name} is as a rule sold dissolved in solvent: ask the supplier.` }
+  if (refined.has(id))
+    return {
+      answer: 'unknown',
+      reason: `${name}: whether solvent was used to win it is not known: ask the supplier.`,
+    }
   return null
 }
 
 const says = (material: Material, word: RegExp): boolean => word.test(material.hazard ?? '')
-const refusedIf = (is: boolean, reason: string): Omit<PolicyAnswer, 'policy'> | null => (is ? { answer: 'refused', reason } : null)
+const refusedIf = (is: boolean, reason: string): Omit<PolicyAnswer, 'policy'> | null =>
+  is ? { answer: 'refused', reason } : null
 
 const judges: Readonly<Record<PolicyId, (material: Material) => Omit<PolicyAnswer, 'policy'> | null>> = {
   solvent: solventIn,
@@ -43,8 +68,11 @@ const judges: Readonly<Record<PolicyId, (material: Material) => Omit<PolicyAnswe
   acid: ({ name, family }) => refusedIf(family === 'acid', `${name} is an acid.`),
   nuts: ({ name, id }) => refusedIf(/walnut/.test(id) || /walnut/i.test(name), `${name} comes from nuts.`),
   sensitisers: (material) =>
-    refusedIf(says(material, /sensitiser/) || /cobalt/.test(material.hazard ?? ''), `${material.name} sensitises; there is no safe amount for a sensitised person.`),
-} // prettier-ignore
+    refusedIf(
+      says(material, /sensitiser/) || /cobalt/.test(material.hazard ?? ''),
+      `${material.name} sensitises; there is no safe amount for a sensitised person.`,
+    ),
+}
 
 /** What a room with these policies says to a material; empty: it may come in. */
 export function policyAnswers(material: Material, policies: readonly PolicyId[]): readonly PolicyAnswer[] {

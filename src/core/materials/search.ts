@@ -4,15 +4,19 @@ import type { PolicyId } from './policy.ts'
 
 /** A material in plain words, and found by them. */
 
-const speedWords = (rate: number): readonly string[] => (rate < 0.2 ? ['does not dry'] : rate < 0.8 ? ['slow'] : rate < 1.2 ? ['medium speed'] : ['fast'])
+const speedWords = (rate: number): readonly string[] =>
+  rate < 0.2 ? ['does not dry'] : rate < 0.8 ? ['slow'] : rate < 1.2 ? ['medium speed'] : ['fast']
 
 /** What it does, in a painter's words. */
 export function deedsOf(material: Material): readonly string[] {
-  const { family, rate, yellowing, strength, viscosityMPas, transparency, shares, hazard, sinkingTendency } = material
+  const { family, rate, yellowing, strength, viscosityMPas, transparency, shares, hazard, sinkingTendency } =
+    material
   const words: string[] = []
-  if (rate && (family === 'oil' || family === 'alkyd' || family === 'ready_medium' || family === 'pigment')) words.push(...speedWords(rate.mid))
+  if (rate && (family === 'oil' || family === 'alkyd' || family === 'ready_medium' || family === 'pigment'))
+    words.push(...speedWords(rate.mid))
   if (family === 'oil') {
-    if (yellowing !== undefined) words.push(...(yellowing <= 2 ? ['pale'] : yellowing >= 4 ? ['yellows'] : []))
+    if (yellowing !== undefined)
+      words.push(...(yellowing <= 2 ? ['pale'] : yellowing >= 4 ? ['yellows'] : []))
     if (strength !== undefined) words.push(...(strength >= 4 ? ['strong'] : strength <= 2 ? ['weak'] : []))
     words.push((viscosityMPas ?? 0) >= 1000 ? 'thick, levels' : 'thin')
   }
@@ -20,7 +24,12 @@ export function deedsOf(material: Material): readonly string[] {
     words.push(transparency === 'semi' ? 'half transparent' : (transparency ?? ''))
     if ((sinkingTendency ?? 1) >= 4) words.push('sinks')
   }
-  if (family === 'extender') words.push(...(material.id === 'silica_fumed' || material.id === 'organoclay' ? ['gels', 'transparent'] : ['body', 'transparent', 'keeps lean']))
+  if (family === 'extender')
+    words.push(
+      ...(material.id === 'silica_fumed' || material.id === 'organoclay'
+        ? ['gels', 'transparent']
+        : ['body', 'transparent', 'keeps lean']),
+    )
   if (family === 'resin' || family === 'balsam') words.push('gloss', 'brittle')
   if (family === 'wax' || family === 'wax_paste') words.push('matt', 'soft body')
   if (family === 'metal_soap') words.push('gels')
@@ -31,7 +40,7 @@ export function deedsOf(material: Material): readonly string[] {
   if (/lead|cadmium|mercury|chromium VI/.test(hazard ?? '')) words.push('toxic')
   if (/sensitiser/.test(hazard ?? '')) words.push('sensitiser')
   return words.filter(Boolean)
-} // prettier-ignore
+}
 
 /** A material with what it is found by, made once. */
 export interface Indexed {
@@ -42,8 +51,17 @@ export interface Indexed {
 }
 
 const policyWords: Readonly<Record<string, PolicyId>> = {
-  solvent: 'solvent', solvents: 'solvent', lead: 'lead', egg: 'egg', acid: 'acid', nut: 'nuts', nuts: 'nuts', walnut: 'nuts', sensitiser: 'sensitisers', sensitisers: 'sensitisers',
-} // prettier-ignore
+  solvent: 'solvent',
+  solvents: 'solvent',
+  lead: 'lead',
+  egg: 'egg',
+  acid: 'acid',
+  nut: 'nuts',
+  nuts: 'nuts',
+  walnut: 'nuts',
+  sensitiser: 'sensitisers',
+  sensitisers: 'sensitisers',
+}
 
 export function indexed(material: Material, familyName: string): Indexed {
   const deeds = deedsOf(material)
@@ -51,7 +69,9 @@ export function indexed(material: Material, familyName: string): Indexed {
     material,
     deeds,
     text: `${material.name} ${material.pigmentCode ?? ''} ${familyName} ${deeds.join(' ')}`.toLowerCase(),
-    free: new Set(Object.values(policyWords).filter((policy) => policyAnswers(material, [policy]).length === 0)),
+    free: new Set(
+      Object.values(policyWords).filter((policy) => policyAnswers(material, [policy]).length === 0),
+    ),
   }
 }
 
@@ -67,5 +87,8 @@ export function findIn(shelf: readonly Indexed[], asked: string): readonly Index
     return ' '
   })
   const tokens = wanted.split(/\s+/).filter(Boolean)
-  return shelf.filter(({ text, free }) => forbidden.every((policy) => free.has(policy)) && tokens.every((token) => text.includes(token)))
+  return shelf.filter(
+    ({ text, free }) =>
+      forbidden.every((policy) => free.has(policy)) && tokens.every((token) => text.includes(token)),
+  )
 }

@@ -1,19 +1,60 @@
 import type { Amount, Spoons, Unit } from './units.ts'
 
-export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string }
+export type Parsed<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string }
 
-const fractions: Record<string, string> = { '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8' }
+const fractions: Record<string, string> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+}
 
 const spellings: Record<string, Unit | 'spoon' | 'tablespoon' | 'cup'> = {
-  mg: 'mg', milligram: 'mg', g: 'g', gr: 'g', gram: 'g', gramme: 'g', kg: 'kg', kilo: 'kg', kilogram: 'kg',
-  oz: 'oz', ounce: 'oz', lb: 'lb', pound: 'lb',
-  ml: 'ml', cc: 'ml', millilitre: 'ml', milliliter: 'ml', cl: 'cl', l: 'l', litre: 'l', liter: 'l',
-  floz: 'floz', 'fl oz': 'floz', 'fluid ounce': 'floz',
-  tsp: 'spoon', teaspoon: 'spoon', tbsp: 'tablespoon', tablespoon: 'tablespoon', cup: 'cup',
-  'us tsp': 'tsp', 'us tbsp': 'tbsp', 'us cup': 'cup', 'metric tsp': 'tsp_metric', 'metric tbsp': 'tbsp_metric',
-  'metric cup': 'cup_metric', 'tsp (5 ml)': 'tsp_metric', 'tbsp (15 ml)': 'tbsp_metric', 'cup (250 ml)': 'cup_metric',
-  drop: 'drop', part: 'part', '': 'part',
-} // prettier-ignore
+  mg: 'mg',
+  milligram: 'mg',
+  g: 'g',
+  gr: 'g',
+  gram: 'g',
+  gramme: 'g',
+  kg: 'kg',
+  kilo: 'kg',
+  kilogram: 'kg',
+  oz: 'oz',
+  ounce: 'oz',
+  lb: 'lb',
+  pound: 'lb',
+  ml: 'ml',
+  cc: 'ml',
+  millilitre: 'ml',
+  milliliter: 'ml',
+  cl: 'cl',
+  l: 'l',
+  litre: 'l',
+  liter: 'l',
+  floz: 'floz',
+  'fl oz': 'floz',
+  'fluid ounce': 'floz',
+  tsp: 'spoon',
+  teaspoon: 'spoon',
+  tbsp: 'tablespoon',
+  tablespoon: 'tablespoon',
+  cup: 'cup',
+  'us tsp': 'tsp',
+  'us tbsp': 'tbsp',
+  'us cup': 'cup',
+  'metric tsp': 'tsp_metric',
+  'metric tbsp': 'tbsp_metric',
+  'metric cup': 'cup_metric',
+  'tsp (5 ml)': 'tsp_metric',
+  'tbsp (15 ml)': 'tbsp_metric',
+  'cup (250 ml)': 'cup_metric',
+  drop: 'drop',
+  part: 'part',
+  '': 'part',
+}
 
 const kitchen: Record<Spoons, Record<'spoon' | 'tablespoon' | 'cup', Unit>> = {
   us: { spoon: 'tsp', tablespoon: 'tbsp', cup: 'cup' },
@@ -44,16 +85,28 @@ export function parseNumber(text: string): number | null {
  */
 export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
   const match = /^\s*(-?)([\d.,/\s½⅓⅔¼¾⅛]*[\d½⅓⅔¼¾⅛])\s*([a-z][a-z()µ.\s\d]*?)?\s*$/i.exec(text)
-  if (!match) return { ok: false, message: `"${text.trim()}" is not an amount. Write a number and a unit, such as 2 tsp, 12 drops or 3.5 g.` }
+  if (!match)
+    return {
+      ok: false,
+      message: `"${text.trim()}" is not an amount. Write a number and a unit, such as 2 tsp, 12 drops or 3.5 g.`,
+    }
   if (match[1]) return { ok: false, message: 'An amount must be above zero.' }
   const amount = parseNumber(match[2]!)
-  if (amount === null) return { ok: false, message: `"${match[2]!.trim()}" is not a number. Write it as 3.5, 3,5 or 1 1/2.` }
+  if (amount === null)
+    return { ok: false, message: `"${match[2]!.trim()}" is not a number. Write it as 3.5, 3,5 or 1 1/2.` }
   const word = (match[3] ?? '').toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ')
   const found = spellings[word] ?? spellings[word.replace(/s$/, '')]
-  if (!found) return { ok: false, message: `"${match[3]}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, oz, drops or parts.` }
+  if (!found)
+    return {
+      ok: false,
+      message: `"${match[3]}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, oz, drops or parts.`,
+    }
   if (!(amount > 0)) return { ok: false, message: 'An amount must be above zero.' }
   if (amount > 1e6) return { ok: false, message: 'That is over 1,000,000. Check the unit.' }
-  const unit = found === 'spoon' || found === 'tablespoon' || (found === 'cup' && word.startsWith('cup')) ? kitchen[spoons][found] : found
+  const unit =
+    found === 'spoon' || found === 'tablespoon' || (found === 'cup' && word.startsWith('cup'))
+      ? kitchen[spoons][found]
+      : found
   return { ok: true, value: { amount, unit } }
 }
 
@@ -63,6 +116,7 @@ export function parseRatio(text: string): Parsed<readonly [number, number]> {
   const [left, right = 1] = sides
   if (sides.length > 2 || left === null || left === undefined || right === null)
     return { ok: false, message: `"${text.trim()}" is not a ratio. Write it as 1:3.` }
-  if (left + right <= 0) return { ok: false, message: 'A ratio of 0:0 mixes nothing. Give at least one side a number above zero.' }
+  if (left + right <= 0)
+    return { ok: false, message: 'A ratio of 0:0 mixes nothing. Give at least one side a number above zero.' }
   return { ok: true, value: [left, right] }
 }

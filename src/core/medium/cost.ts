@@ -10,8 +10,12 @@ export interface Cost {
 export function costOf(ingredients: readonly Ingredient[]): Cost {
   const volume = ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
   const total = ingredients.reduce((sum, { material, massG }) => sum + massG * (material.pricePerG ?? 0), 0)
-  return { total, perMl: volume > 0 ? total / volume : 0, unpriced: ingredients.flatMap(({ material }) => (material.pricePerG === undefined ? material.name : [])) }
-} // prettier-ignore
+  return {
+    total,
+    perMl: volume > 0 ? total / volume : 0,
+    unpriced: ingredients.flatMap(({ material }) => (material.pricePerG === undefined ? material.name : [])),
+  }
+}
 
 /** What one layer costs neat, and with a medium in it, over the same area at the same wet thickness. */
 export interface LayerCost {
@@ -31,5 +35,11 @@ export function layerCost(
   const ml = areaCm2 * wetUm * 1e-4
   const neatPaintG = ml * paint.densityGPerMl
   const paintG = neatPaintG * (1 - dose)
-  return { neatPaintG, neat: neatPaintG * paint.perG, paintG, mediumMl: ml * dose, mixed: paintG * paint.perG + ml * dose * mediumPerMl }
+  return {
+    neatPaintG,
+    neat: neatPaintG * paint.perG,
+    paintG,
+    mediumMl: ml * dose,
+    mixed: paintG * paint.perG + ml * dose * mediumPerMl,
+  }
 }

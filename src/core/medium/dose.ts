@@ -39,14 +39,21 @@ export interface Side {
 
 export function sideOf(ingredients: readonly Ingredient[]): Side {
   const volume = ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
-  const per = ingredients.map(({ material, massG, volumeMl }) => ({ material, massG: massG / volume, volumeMl: volumeMl / volume }))
+  const per = ingredients.map(({ material, massG, volumeMl }) => ({
+    material,
+    massG: massG / volume,
+    volumeMl: volumeMl / volume,
+  }))
   const [wetVolumes, wetMass] = [volumeByClass(per), massByClass(per)]
   return {
     wetVolumes,
     wetMass,
     dryVolumes: withoutVolatiles(wetVolumes),
     dryMass: withoutVolatiles(wetMass),
-    demandMl: per.reduce((sum, one) => sum + (one.material.oilAbsorption ? demandOf(one.material) * one.volumeMl : 0), 0),
+    demandMl: per.reduce(
+      (sum, one) => sum + (one.material.oilAbsorption ? demandOf(one.material) * one.volumeMl : 0),
+      0,
+    ),
     drierLoadG: drierLoadG(per),
   }
 }
@@ -82,7 +89,8 @@ export function doseAt(paint: Side, medium: Side, ofMix: number): DosePoint {
 }
 
 /** Even steps of the dose from none to `most` of the mix by volume. */
-export const evenDoses = (count = 101, most = 0.5): readonly number[] => Array.from({ length: count }, (_, index) => (index * most) / (count - 1))
+export const evenDoses = (count = 101, most = 0.5): readonly number[] =>
+  Array.from({ length: count }, (_, index) => (index * most) / (count - 1))
 
 const parts: Readonly<Record<CappedShare, (shares: Shares) => number>> = {
   resin: ({ resin }) => resin,
@@ -99,7 +107,10 @@ const wholes: Readonly<Record<Basis, (side: Side) => readonly [part: Shares, who
 }
 
 /** The capped part and the whole it is a share of, in one ml of a side. */
-export function cappedOf(side: Side, { what, of }: Pick<Cap, 'what' | 'of'>): readonly [part: number, whole: number] {
+export function cappedOf(
+  side: Side,
+  { what, of }: Pick<Cap, 'what' | 'of'>,
+): readonly [part: number, whole: number] {
   const [shares, whole] = wholes[of](side)
   return [parts[what](shares), whole]
 }
@@ -119,7 +130,8 @@ export function doseAtCap(paint: Side, medium: Side, cap: Cap): number {
 }
 
 /** Where (1 - f) spare = f excess. */
-const crossing = (spare: number, excess: number): number => (spare < 0 ? 0 : excess <= 0 ? Infinity : spare / (spare + excess))
+const crossing = (spare: number, excess: number): number =>
+  spare < 0 ? 0 : excess <= 0 ? Infinity : spare / (spare + excess)
 
 export interface LargestDose {
   /** Of the mix by true volume; Infinity: no limit is met. */
@@ -132,7 +144,12 @@ export interface LargestDose {
  * The largest dose of a finished medium that keeps every cap, its driers' maxima, and the practice's own limit on medium
  * in the mix. A product known only as a range is taken at its worst.
  */
-export function largestDose(paint: Side, ingredients: readonly Ingredient[], caps: readonly Cap[], mostMedium = Infinity): LargestDose {
+export function largestDose(
+  paint: Side,
+  ingredients: readonly Ingredient[],
+  caps: readonly Cap[],
+  mostMedium = Infinity,
+): LargestDose {
   let best: LargestDose = { ofMix: mostMedium, stops: mostMedium < Infinity ? 'medium' : null }
   for (const medium of cornersOf(ingredients).map(sideOf)) {
     for (const cap of caps) {
@@ -147,7 +164,7 @@ export function largestDose(paint: Side, ingredients: readonly Ingredient[], cap
 }
 
 /** How a cap stands at a dose, as far as the products in it are known. */
-export interface Standing {
+export interface DoseStanding {
   readonly cap: Cap
   readonly share: Span
   readonly answer: LimitAnswer
@@ -155,10 +172,20 @@ export interface Standing {
   readonly safeOfMix: number
 }
 
-export function standingsAt(paint: Side, ingredients: readonly Ingredient[], caps: readonly Cap[], ofMix: number): readonly Standing[] {
+export function standingsAt(
+  paint: Side,
+  ingredients: readonly Ingredient[],
+  caps: readonly Cap[],
+  ofMix: number,
+): readonly DoseStanding[] {
   const corners = cornersOf(ingredients).map(sideOf)
   return caps.map((cap) => {
     const share = spanOf(corners.map((medium) => shareAt(paint, medium, cap, ofMix)))
-    return { cap, share, answer: againstLimit(share, cap.most), safeOfMix: Math.min(...corners.map((medium) => doseAtCap(paint, medium, cap))) }
+    return {
+      cap,
+      share,
+      answer: againstLimit(share, cap.most),
+      safeOfMix: Math.min(...corners.map((medium) => doseAtCap(paint, medium, cap))),
+    }
   })
 }

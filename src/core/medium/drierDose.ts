@@ -44,7 +44,10 @@ export function metalsIn(ingredients: readonly Ingredient[]): readonly MetalIn[]
   const fat = mass.oil + mass.alkyd
   if (!(fat > 0)) return []
   return ingredients.flatMap(({ material, massG }) => {
-    if (material.id === leadedOil.id) return [{ name: material.name, low: (massG * leadedOil.low) / fat, high: (massG * leadedOil.high) / fat }]
+    if (material.id === leadedOil.id)
+      return [
+        { name: material.name, low: (massG * leadedOil.low) / fat, high: (massG * leadedOil.high) / fat },
+      ]
     if (material.family !== 'drier' || !material.metalPercent) return []
     const percent = (massG * material.metalPercent) / fat
     return [{ name: material.name, low: percent, high: percent }]

@@ -29,8 +29,13 @@ const thinFilmUm = 40
 
 /** Powders and mediums that gel an oil, and the share of the mix by volume at which they do. */
 const gelsAt: Readonly<Record<string, number>> = {
-  silica_fumed: 0.008, organoclay: 0.015, aluminium_stearate: 0.02, zinc_stearate: 0.03, alkyd_medium_gel: 0.5, alkyd_medium_impasto: 0.25,
-} // prettier-ignore
+  silica_fumed: 0.008,
+  organoclay: 0.015,
+  aluminium_stearate: 0.02,
+  zinc_stearate: 0.03,
+  alkyd_medium_gel: 0.5,
+  alkyd_medium_impasto: 0.25,
+}
 const waxGelsAt = 0.06
 const fillerGelsAt = 0.2
 const pasteAt = 3.5
@@ -64,11 +69,15 @@ export function effectsOf({ ingredients, volumeMl }: Pick<Medium, 'ingredients' 
   const { viscosityMPas, rate } = oilFigures(ingredients)
   const stiff = viscosityMPas ?? 0
   const body: Body =
-    gel >= pasteAt ? 'paste'
-    : gel >= 1 ? 'gel'
-    : stiff >= bodyFromMPas.thick ? 'thick'
-    : stiff >= bodyFromMPas.flowing ? 'flowing'
-    : 'fluid' // prettier-ignore
+    gel >= pasteAt
+      ? 'paste'
+      : gel >= 1
+        ? 'gel'
+        : stiff >= bodyFromMPas.thick
+          ? 'thick'
+          : stiff >= bodyFromMPas.flowing
+            ? 'flowing'
+            : 'fluid'
   const upright = body === 'gel' || body === 'paste'
   const dry = sum(ingredients, dryMlPerGram)
   const dull = dry > 0 ? sum(ingredients, dulling) / dry : 0
@@ -101,4 +110,5 @@ export const meets = (effects: Effects, wish: EffectWish): boolean =>
   (!wish.noDrips || !effects.drips) &&
   (!wish.sheen || effects.sheen === wish.sheen) &&
   (wish.blendHours === undefined || effects.blendHours >= wish.blendHours) &&
-  (wish.touchWithinHours === undefined || (effects.touchHours !== null && effects.touchHours <= wish.touchWithinHours))
+  (wish.touchWithinHours === undefined ||
+    (effects.touchHours !== null && effects.touchHours <= wish.touchWithinHours))

@@ -1,7 +1,14 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
-import { classMlPerGram, classNames, leavingClasses, normalised, noShares, sharesOf } from '../materials/material.ts'
+import {
+  classMlPerGram,
+  classNames,
+  leavingClasses,
+  normalised,
+  noShares,
+  sharesOf,
+} from '../materials/material.ts'
 import type { Material, Shares } from '../materials/material.ts'
-import type { Shelf } from '../materials/shelf.ts'
+import type { FindMaterial } from '../materials/find.ts'
 import type { Recipe, RecipeLine, RecipeShelf } from './recipe.ts'
 import { weigh } from './weigh.ts'
 import type { Warning } from './weigh.ts'
@@ -37,12 +44,14 @@ export interface Medium {
 }
 
 export interface RecipeProblem {
-  readonly code: 'unknown-material' | 'unknown-medium' | 'cycle' | 'amount' | 'parts' | 'empty'
+  readonly code: 'unknown-material' | 'unknown-medium' | 'cycle' | 'depth' | 'amount' | 'parts' | 'empty'
   readonly message: string
   readonly line?: number
 }
 
-export type MediumResult = { readonly ok: true; readonly medium: Medium } | { readonly ok: false; readonly problems: readonly RecipeProblem[] }
+export type MediumResult =
+  | { readonly ok: true; readonly medium: Medium }
+  | { readonly ok: false; readonly problems: readonly RecipeProblem[] }
 
 interface Portion {
   readonly line: MediumLine
@@ -51,10 +60,13 @@ interface Portion {
   readonly warning?: Warning
 }
 
-export const withoutVolatiles = (shares: Shares): Shares => sharesOf((name) => (leavingClasses.includes(name) ? 0 : shares[name]))
+export const withoutVolatiles = (shares: Shares): Shares =>
+  sharesOf((name) => (leavingClasses.includes(name) ? 0 : shares[name]))
 
 export const massByClass = (ingredients: readonly Ingredient[]): Shares =>
-  sharesOf((name) => ingredients.reduce((sum, { material, massG }) => sum + massG * (material.shares[name] ?? 0), 0))
+  sharesOf((name) =>
+    ingredients.reduce((sum, { material, massG }) => sum + massG * (material.shares[name] ?? 0), 0),
+  )
 
 export function volumeByClass(ingredients: readonly Ingredient[]): Shares {
   const total = { ...noShares }
@@ -67,22 +79,51 @@ export function volumeByClass(ingredients: readonly Ingredient[]): Shares {
 
 /** The same medium in another quantity. */
 export const scaledIngredients = (ingredients: readonly Ingredient[], times: number): readonly Ingredient[] =>
-  ingredients.map(({ material, massG, volumeMl }) => ({ material, massG: massG * times, volumeMl: volumeMl * times }))
+  ingredients.map(({ material, massG, volumeMl }) => ({
+    material,
+    massG: massG * times,
+    volumeMl: volumeMl * times,
+  }))
 
 /**
  * Expands a recipe to materials and says what it is as measured, wet and dry (science.md, Composition).
  * Lines naming other media are expanded; one that leads back to itself is refused by name.
  */
-export function analyseMedium(recipe: Recipe, shelf: Shelf, media: RecipeShelf = () => undefined, within: readonly string[] = []): MediumResult {
+export const analyseMedium = (
+  recipe: Recipe,
+  findMaterial: FindMaterial,
+  media: RecipeShelf = () => undefined,
+  within: readonly string[] = [],
+): MediumResult => analysed(recipe, { findMaterial, media, known: new Map() }, within)
+
+/** What one analysis looks things up in; a medium named many times is analysed once. */
+interface Sources {
+  readonly findMaterial: FindMaterial
+  readonly media: RecipeShelf
+  readonly known: Map<string, MediumResult>
+}
+
+/** Mediums in mediums further down than this are refused. */
+const mostNested = 12
+
+function analysed(recipe: Recipe, sources: Sources, within: readonly string[]): MediumResult {
   const problems: RecipeProblem[] = []
   if (recipe.lines.length === 0)
-    return { ok: false, problems: [{ code: 'empty', message: 'The recipe is empty. Add a first line, such as 30 ml of linseed oil.' }] }
+    return {
+      ok: false,
+      problems: [
+        { code: 'empty', message: 'The recipe is empty. Add a first line, such as 30 ml of linseed oil.' },
+      ],
+    }
   const part = sizeOfPart(recipe)
   if ('problem' in part) return { ok: false, problems: [part.problem] }
 
   const portions: Portion[] = []
   recipe.lines.forEach((line, index) => {
-    const found = 'material' in line ? materialPortion(line, shelf, part) : mediumPortion(line, shelf, media, part, within)
+    const found =
+      'material' in line
+        ? materialPortion(line, sources.findMaterial, part)
+        : mediumPortion(line, sources, part, within)
     if ('problem' in found) problems.push({ ...found.problem, line: index })
     else portions.push({ ...found, ...(found.warning && { warning: { ...found.warning, line: index } }) })
   })
@@ -92,8 +133,13 @@ export function analyseMedium(recipe: Recipe, shelf: Shelf, media: RecipeShelf =
   const scale = recipe.scaleTo
   if (!scale) return { ok: true, medium: whole }
   if (!isMassUnit(scale.unit) && !isVolumeUnit(scale.unit))
-    return { ok: false, problems: [{ code: 'amount', message: 'Say how much to make in a mass or a volume, such as 180 ml.' }] }
-  const times = isMassUnit(scale.unit) ? (scale.amount * massUnits[scale.unit]) / whole.massG : (scale.amount * volumeUnits[scale.unit]) / whole.volumeMl
+    return {
+      ok: false,
+      problems: [{ code: 'amount', message: 'Say how much to make in a mass or a volume, such as 180 ml.' }],
+    }
+  const times = isMassUnit(scale.unit)
+    ? (scale.amount * massUnits[scale.unit]) / whole.massG
+    : (scale.amount * volumeUnits[scale.unit]) / whole.volumeMl
   return { ok: true, medium: summed(portions.map((portion) => scaledPortion(portion, times))) }
 }
 
@@ -113,32 +159,73 @@ function sizeOfPart({ lines, partsBy = 'volume', partSize }: Recipe): Part | { p
   return partsBy === 'weight' ? { g: 1 } : { ml: 1 }
 }
 
-function materialPortion(line: RecipeLine & { material: string }, shelf: Shelf, part: Part): Portion | { problem: RecipeProblem } {
-  const material = shelf(line.material)
-  if (!material) return { problem: { code: 'unknown-material', message: `No material "${line.material}" is on the shelf. Choose one from the list.` } }
+function materialPortion(
+  line: RecipeLine & { material: string },
+  findMaterial: FindMaterial,
+  part: Part,
+): Portion | { problem: RecipeProblem } {
+  const material = findMaterial(line.material)
+  if (!material)
+    return {
+      problem: {
+        code: 'unknown-material',
+        message: `No material "${line.material}" is on the shelf. Choose one from the list.`,
+      },
+    }
   const found = weigh(material, line, part)
   if (!found.ok) return { problem: { code: 'amount', message: found.message } }
   const { massG, volumeMl, measuredMl, warning } = found.value
-  return { line: { material: material.id, massG, volumeMl }, measuredMl, ingredients: [{ material, massG, volumeMl }], ...(warning && { warning }) }
+  return {
+    line: { material: material.id, massG, volumeMl },
+    measuredMl,
+    ingredients: [{ material, massG, volumeMl }],
+    ...(warning && { warning }),
+  }
 }
 
 function mediumPortion(
   line: RecipeLine & { medium: string },
-  shelf: Shelf,
-  media: RecipeShelf,
+  sources: Sources,
   part: Part,
   within: readonly string[],
 ): Portion | { problem: RecipeProblem } {
+  const { media, known } = sources
   const named = media(line.medium)
-  if (!named) return { problem: { code: 'unknown-medium', message: `No medium "${line.medium}" is on the list. Choose one from the list.` } }
+  if (!named)
+    return {
+      problem: {
+        code: 'unknown-medium',
+        message: `No medium "${line.medium}" is on the list. Choose one from the list.`,
+      },
+    }
   if (within.includes(line.medium)) {
-    const round = [...within.slice(within.indexOf(line.medium)), line.medium].map((id) => media(id)?.name ?? id)
-    return { problem: { code: 'cycle', message: `${round.join(' holds ')}: a medium cannot hold itself. Take out one of these lines.` } }
+    const round = [...within.slice(within.indexOf(line.medium)), line.medium].map(
+      (id) => media(id)?.name ?? id,
+    )
+    return {
+      problem: {
+        code: 'cycle',
+        message: `${round.join(' holds ')}: a medium cannot hold itself. Take out one of these lines.`,
+      },
+    }
   }
-  const inner = analyseMedium(named.recipe, shelf, media, [...within, line.medium])
+  if (within.length > mostNested) {
+    const message = `${named.name} is the ${mostNested + 1}th medium inside a medium. Write out what it holds, or make it first.`
+    return { problem: { code: 'depth', message } }
+  }
+  const inner = known.get(line.medium) ?? analysed(named.recipe, sources, [...within, line.medium])
+  known.set(line.medium, inner)
   if (!inner.ok) {
     const [first] = inner.problems
-    return { problem: { code: first!.code, message: first!.code === 'cycle' ? first!.message : `In ${named.name}: ${first!.message}` } }
+    return {
+      problem: {
+        code: first!.code,
+        message:
+          first!.code === 'cycle' || first!.code === 'depth'
+            ? first!.message
+            : `In ${named.name}: ${first!.message}`,
+      },
+    }
   }
   const whole = inner.medium
   // A medium counts as one liquid of its own density; its drop is the mean drop of what it holds.
@@ -165,12 +252,18 @@ function mediumPortion(
 export function meanDropMl(ingredients: readonly Ingredient[]): number | undefined {
   const liquids = ingredients.filter(({ material }) => material.dropMl)
   const volume = liquids.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
-  return volume > 0 ? liquids.reduce((sum, { material, volumeMl }) => sum + material.dropMl! * volumeMl, 0) / volume : undefined
+  return volume > 0
+    ? liquids.reduce((sum, { material, volumeMl }) => sum + material.dropMl! * volumeMl, 0) / volume
+    : undefined
 }
 
 const scaledPortion = (portion: Portion, times: number): Portion => ({
   ...portion,
-  line: { material: portion.line.material, massG: portion.line.massG * times, volumeMl: portion.line.volumeMl * times },
+  line: {
+    material: portion.line.material,
+    massG: portion.line.massG * times,
+    volumeMl: portion.line.volumeMl * times,
+  },
   measuredMl: portion.measuredMl * times,
   ingredients: scaledIngredients(portion.ingredients, times),
 })
@@ -203,7 +296,11 @@ function merged(ingredients: readonly Ingredient[]): readonly Ingredient[] {
   const byId = new Map<string, Ingredient>()
   for (const { material, massG, volumeMl } of ingredients) {
     const before = byId.get(material.id)
-    byId.set(material.id, { material, massG: massG + (before?.massG ?? 0), volumeMl: volumeMl + (before?.volumeMl ?? 0) })
+    byId.set(material.id, {
+      material,
+      massG: massG + (before?.massG ?? 0),
+      volumeMl: volumeMl + (before?.volumeMl ?? 0),
+    })
   }
   return [...byId.values()]
 }

@@ -24,7 +24,11 @@ export interface OilFigures {
 
 const clearFilmUm = 40
 
-export function oilFigures(ingredients: readonly Ingredient[], climate: Climate = referenceClimate, bounds: DryingBounds = usualBounds): OilFigures {
+export function oilFigures(
+  ingredients: readonly Ingredient[],
+  climate: Climate = referenceClimate,
+  bounds: DryingBounds = usualBounds,
+): OilFigures {
   let fat = 0
   let weighted = 0
   for (const { material, massG } of ingredients) {
@@ -50,14 +54,24 @@ export function oilFigures(ingredients: readonly Ingredient[], climate: Climate 
 function gradeOf(ingredients: readonly Ingredient[], grade: 'yellowing' | 'strength'): number | null {
   const graded = ingredients.filter(({ material }) => material[grade] !== undefined && material.shares.oil)
   const mass = graded.reduce((sum, { massG }) => sum + massG, 0)
-  return mass > 0 ? graded.reduce((sum, { material, massG }) => sum + (massG / mass) * material[grade]!, 0) : null
+  return mass > 0
+    ? graded.reduce((sum, { material, massG }) => sum + (massG / mass) * material[grade]!, 0)
+    : null
 }
 
 /** Solvents and water run like water; a dissolved resin thickens as if it were this stiff; an alkyd medium is like honey. */
-const stiffness = { solvent: 1.2, resin: 5e5, alkyd: 3000, drier: 3, egg: 400, waterborne: 200, balsam: 6e4 } as const
+const stiffness = {
+  solvent: 1.2,
+  resin: 5e5,
+  alkyd: 3000,
+  drier: 3,
+  egg: 400,
+  waterborne: 200,
+  balsam: 6e4,
+} as const
 
 /** ln mPa·s of a liquid on its own times its volume, for one gram, and that volume; null for what is no liquid. */
-export function thickness(material: Material): { readonly logs: number; readonly ml: number } | null {
+export function logViscosity(material: Material): { readonly logs: number; readonly ml: number } | null {
   const alone = material.viscosityMPas ?? aloneMPas(material.family)
   const ml = 1 / material.densityGPerMl.mid
   return alone === null ? null : { logs: Math.log(alone) * ml, ml }
@@ -68,7 +82,7 @@ export function viscosityOf(ingredients: readonly Ingredient[]): number | null {
   let ml = 0
   let logs = 0
   for (const { material, massG } of ingredients) {
-    const liquid = thickness(material)
+    const liquid = logViscosity(material)
     if (!liquid) continue
     ml += massG * liquid.ml
     logs += massG * liquid.logs
@@ -105,5 +119,7 @@ function aloneMPas(family: Ingredient['material']['family']): number | null {
 /** The recipe with every line of one material made of another, in the same amounts as written. */
 export const swapped = (recipe: Recipe, from: string, to: string): Recipe => ({
   ...recipe,
-  lines: recipe.lines.map((line) => ('material' in line && line.material === from ? { ...line, material: to } : line)),
+  lines: recipe.lines.map((line) =>
+    'material' in line && line.material === from ? { ...line, material: to } : line,
+  ),
 })

@@ -10,7 +10,10 @@ export interface Span {
   readonly high: number
 }
 
-export const spanOf = (values: readonly number[]): Span => ({ low: Math.min(...values), high: Math.max(...values) })
+export const spanOf = (values: readonly number[]): Span => ({
+  low: Math.min(...values),
+  high: Math.max(...values),
+})
 export const isKnown = ({ low, high }: Span): boolean => high - low <= 1e-9 * Math.max(1, Math.abs(high))
 
 /** So many products known only as a range are followed to every corner; any beyond are taken at their middle. */
@@ -23,19 +26,31 @@ const mostRanged = 6
 export function cornersOf(ingredients: readonly Ingredient[]): readonly (readonly Ingredient[])[] {
   const ranged = ingredients.filter(({ material }) => material.nonVolatile).slice(0, mostRanged)
   if (ranged.length === 0) return [ingredients]
-  const ends = new Map(ranged.map(({ material }) => [material, [material.nonVolatile!.low, material.nonVolatile!.high].map((share) => withNonVolatile(material, share))]))
+  const ends = new Map(
+    ranged.map(({ material }) => [
+      material,
+      [material.nonVolatile!.low, material.nonVolatile!.high].map((share) =>
+        withNonVolatile(material, share),
+      ),
+    ]),
+  )
   return Array.from({ length: 2 ** ranged.length }, (_, corner) =>
     ingredients.map((one) => {
       const bit = ranged.indexOf(one)
       return bit < 0 ? one : { ...one, material: ends.get(one.material)![(corner >> bit) & 1]! }
     }),
   )
-} // prettier-ignore
+}
 
 export type LimitAnswer = 'within' | 'over' | 'cannot tell'
 
 /** How a number known as a span stands to a limit. */
-export const againstLimit = ({ low, high }: Span, limit: number): LimitAnswer => (high <= limit ? 'within' : low > limit ? 'over' : 'cannot tell')
+export const againstLimit = ({ low, high }: Span, limit: number): LimitAnswer =>
+  high <= limit ? 'within' : low > limit ? 'over' : 'cannot tell'
+
+/** What stays of a product, of the dried film by mass, beside `otherDryG` of other film. */
+export const driedShare = ({ low, high }: Span, massG: number, otherDryG: number): Span =>
+  spanOf([low, high].map((stays) => (massG * stays) / (massG * stays + otherDryG)))
 
 /**
  * The most of a product, g, that surely keeps its dried share of the film at or below `limit`, beside `otherDryG` of
@@ -54,16 +69,25 @@ export function shareSpans(
   ingredients: readonly Ingredient[],
   counted: (shares: Shares) => Shares = normalised,
 ): Readonly<Record<'wet' | 'dry', Readonly<Record<'byMass' | 'byVolume', ShareSpans>>>> {
-  const corners = cornersOf(ingredients).map((corner) => ({ mass: massByClass(corner), volume: volumeByClass(corner) }))
+  const corners = cornersOf(ingredients).map((corner) => ({
+    mass: massByClass(corner),
+    volume: volumeByClass(corner),
+  }))
   const spans = (of: (corner: { readonly mass: Shares; readonly volume: Shares }) => Shares): ShareSpans => {
     const all = corners.map((corner) => counted(of(corner)))
-    return Object.fromEntries(classNames.map((name) => [name, spanOf(all.map((shares) => shares[name]))])) as Record<ClassName, Span>
+    return Object.fromEntries(
+      classNames.map((name) => [name, spanOf(all.map((shares) => shares[name]))]),
+    ) as Record<ClassName, Span>
   }
   return {
     wet: { byMass: spans(({ mass }) => mass), byVolume: spans(({ volume }) => volume) },
-    dry: { byMass: spans(({ mass }) => withoutVolatiles(mass)), byVolume: spans(({ volume }) => withoutVolatiles(volume)) },
+    dry: {
+      byMass: spans(({ mass }) => withoutVolatiles(mass)),
+      byVolume: spans(({ volume }) => withoutVolatiles(volume)),
+    },
   }
 }
 
 /** The same shares with pigment and filler left out of the count. */
-export const withoutFiller = (shares: Shares): Shares => normalised(sharesOf((name) => (name === 'extender' || name === 'pigment' ? 0 : shares[name])))
+export const withoutFiller = (shares: Shares): Shares =>
+  normalised(sharesOf((name) => (name === 'extender' || name === 'pigment' ? 0 : shares[name])))

@@ -18,11 +18,15 @@ export interface Weighed {
   readonly warning?: Warning
 }
 
-export type WeighResult = { readonly ok: true; readonly value: Weighed } | { readonly ok: false; readonly message: string }
+export type WeighResult =
+  { readonly ok: true; readonly value: Weighed } | { readonly ok: false; readonly message: string }
 
 const weighed = (material: Material, massG: number, measuredMl?: number, warning?: Warning): WeighResult => {
   const volumeMl = massG / material.densityGPerMl.mid
-  return { ok: true, value: { massG, volumeMl, measuredMl: measuredMl ?? volumeMl, ...(warning && { warning }) } }
+  return {
+    ok: true,
+    value: { massG, volumeMl, measuredMl: measuredMl ?? volumeMl, ...(warning && { warning }) },
+  }
 }
 
 /**
@@ -32,10 +36,15 @@ const weighed = (material: Material, massG: number, measuredMl?: number, warning
  * is the material's own drop. `partMl` and `partG` are the size of a part; exactly one is given.
  * Refuses a drop of a solid and a spoon of dry pigment: both must be weighed.
  */
-export function weigh(material: Material, { amount, unit }: Amount, part: { readonly ml: number } | { readonly g: number }): WeighResult {
+export function weigh(
+  material: Material,
+  { amount, unit }: Amount,
+  part: { readonly ml: number } | { readonly g: number },
+): WeighResult {
   if (isMassUnit(unit)) return weighed(material, amount * massUnits[unit])
   if (unit === 'drop') {
-    if (!material.dropMl) return { ok: false, message: `${material.name} cannot be counted in drops. Weigh it, in g.` }
+    if (!material.dropMl)
+      return { ok: false, message: `${material.name} cannot be counted in drops. Weigh it, in g.` }
     const low = (amount * material.dropMl) / 2
     const grams = amount * material.dropMl * material.densityGPerMl.mid
     if (material.dropSpread !== undefined) return weighed(material, grams, amount * material.dropMl)
@@ -46,7 +55,11 @@ export function weigh(material: Material, { amount, unit }: Amount, part: { read
   }
   if (unit === 'part' && 'g' in part) return weighed(material, amount * part.g)
   const ml = isVolumeUnit(unit) ? amount * volumeUnits[unit] : amount * (part as { ml: number }).ml
-  if (material.family === 'pigment') return { ok: false, message: `A spoon of dry ${material.name} tells nothing: its bulk is not known. Weigh it, in g.` }
+  if (material.family === 'pigment')
+    return {
+      ok: false,
+      message: `A spoon of dry ${material.name} tells nothing: its bulk is not known. Weigh it, in g.`,
+    }
   const bulk = material.bulkDensityGPerMl
   if (!bulk) return weighed(material, ml * material.densityGPerMl.mid, ml)
   const share = Math.round((100 * bulk.mid) / material.densityGPerMl.mid)

@@ -4,9 +4,16 @@
 export function dayOf(iso: string): number | null {
   const match = /^(\d{4})-(\d{2})-(\d{2})(?:T(\d{2}):(\d{2}))?/.exec(iso)
   if (!match) return null
-  const [year, month, day, hour, minute] = [1, 2, 3, 4, 5].map((group) => Number(match[group] ?? 0)) as [number, number, number, number, number]
-  const time = Date.UTC(year, month - 1, day)
-  const back = new Date(time)
+  const [year, month, day, hour, minute] = [1, 2, 3, 4, 5].map((group) => Number(match[group] ?? 0)) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+  ]
+  // Date.UTC would take the years before 100 for those of the last century.
+  const back = new Date(0)
+  const time = back.setUTCFullYear(year, month - 1, day)
   if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== day || hour > 23 || minute > 59) return null
   return time / 864e5 + (hour + minute / 60) / 24
 }
@@ -15,10 +22,12 @@ export function dayOf(iso: string): number | null {
 export const dateOf = (day: number): string => new Date(Math.floor(day) * 864e5).toISOString().slice(0, 10)
 
 /** The minute a day stands for, "2026-11-24T15:00". */
-export const minuteOf = (day: number): string => new Date(Math.round(day * 1440) * 6e4).toISOString().slice(0, 16)
+export const minuteOf = (day: number): string =>
+  new Date(Math.round(day * 1440) * 6e4).toISOString().slice(0, 16)
 
 /** The minute a date shows on a clock in its own time zone. */
-export const minuteAt = (date: Date): string => new Date(date.getTime() - date.getTimezoneOffset() * 6e4).toISOString().slice(0, 16)
+export const minuteAt = (date: Date): string =>
+  new Date(date.getTime() - date.getTimezoneOffset() * 6e4).toISOString().slice(0, 16)
 
 /** 0 Monday to 6 Sunday. */
 export const weekdayOf = (day: number): number => (((Math.floor(day) + 3) % 7) + 7) % 7

@@ -40,31 +40,56 @@ const pencilledDays = 90
  * Earliest dates, forward from what is painted: each layer on the first working morning when every layer under it has
  * reached its gate at the wanted confidence (science.md, Plan). A date the painter set is kept.
  */
-export function forwardDates(steps: readonly Step[], { today, workingDays, confidence }: WorkingTime): readonly StepDate[] {
+export function forwardDates(
+  steps: readonly Step[],
+  { today, workingDays, confidence }: WorkingTime,
+): readonly StepDate[] {
   const dates: StepDate[] = []
   for (const step of steps) {
-    const below = step.over.map((lower) => ({ lower, date: dates[lower]!, gate: gateDay(steps[lower]!, dates[lower]!.day, confidence) }))
-    const before = below.reduce<StepDate | null>((latest, { date }) => (latest && latest.day > date.day ? latest : date), null)
+    const below = step.over.map((lower) => ({
+      lower,
+      date: dates[lower]!,
+      gate: gateDay(steps[lower]!, dates[lower]!.day, confidence),
+    }))
+    const before = below.reduce<StepDate | null>(
+      (latest, { date }) => (latest && latest.day > date.day ? latest : date),
+      null,
+    )
     const earliest = before ? before.day + stroke : -Infinity
     if (step.paintedDay !== null) {
-      dates.push({ day: Math.max(step.paintedDay, before ? before.day : -Infinity), source: 'painted', waitsFor: null })
+      dates.push({
+        day: Math.max(step.paintedDay, before ? before.day : -Infinity),
+        source: 'painted',
+        waitsFor: null,
+      })
       continue
     }
     const gates = below.map(({ gate }) => gate ?? Infinity)
     const latestGate = Math.max(...gates, -Infinity)
     const waitsFor = below[gates.indexOf(latestGate)]?.lower ?? null
     const uncertain = latestGate === Infinity || below.some(({ date }) => date.source === 'unknown')
-    if (step.plannedDay !== null) dates.push({ day: Math.max(step.plannedDay, earliest), source: 'planned', waitsFor })
+    if (step.plannedDay !== null)
+      dates.push({ day: Math.max(step.plannedDay, earliest), source: 'planned', waitsFor })
     else if (step.wetInWet && before)
       dates.push({
         day: before.source === 'painted' ? Math.max(today, earliest) : earliest,
         source: before.source === 'unknown' ? 'unknown' : 'forecast',
         waitsFor,
       })
-    else if (uncertain) dates.push({ day: nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays), source: 'unknown', waitsFor })
+    else if (uncertain)
+      dates.push({
+        day: nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays),
+        source: 'unknown',
+        waitsFor,
+      })
     else {
       const ready = Math.max(today, earliest, latestGate)
-      dates.push({ day: ready <= today ? todayOrNext(today, earliest, workingDays) : nextWorkingMorning(ready, workingDays), source: 'forecast', waitsFor })
+      dates.push({
+        day:
+          ready <= today ? todayOrNext(today, earliest, workingDays) : nextWorkingMorning(ready, workingDays),
+        source: 'forecast',
+        waitsFor,
+      })
     }
   }
   return dates

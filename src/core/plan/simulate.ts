@@ -28,7 +28,9 @@ export function simulateReaching(
       const day =
         step.paintedDay ??
         step.plannedDay ??
-        (step.wetInWet && before > -Infinity ? Math.max(before, today) : nextWorkingMorning(Math.max(today, before, ready), workingDays))
+        (step.wetInWet && before > -Infinity
+          ? Math.max(before, today)
+          : nextWorkingMorning(Math.max(today, before, ready), workingDays))
       const gate = daysAtChance(step.forecast, step.gate, chance)
       const reached = daysAtChance(step.forecast, state, chance)
       if (gate === null || reached === null) return null
@@ -42,7 +44,8 @@ export function simulateReaching(
 }
 
 /** The day by which this share of the draws is done. */
-export const dayAt = (days: readonly number[], share: number): number => days[Math.min(days.length - 1, Math.floor(share * days.length))]!
+export const dayAt = (days: readonly number[], share: number): number =>
+  days[Math.min(days.length - 1, Math.floor(share * days.length))]!
 
 /** Share of the draws done by a day. */
 export function shareBy(days: readonly number[], day: number): number {

@@ -16,11 +16,22 @@ const weight = { note: 0, watch: 1, unsound: 2 } as const
  */
 export function judge(stack: LaidStack): Judgement {
   const findings = rules.flatMap((rule) =>
-    rule.find(stack).map((finding): Finding => (rule.byPractice && !stack.practice ? { ...finding, severity: 'note' } : finding)),
+    rule
+      .find(stack)
+      .map((finding): Finding =>
+        rule.byPractice && !stack.practice ? { ...finding, severity: 'note' } : finding,
+      ),
   )
-  return { verdict: verdictOf(findings), findings: findings.sort((a, b) => weight[b.severity] - weight[a.severity] || b.layer - a.layer) }
+  return {
+    verdict: verdictOf(findings),
+    findings: findings.sort((a, b) => weight[b.severity] - weight[a.severity] || b.layer - a.layer),
+  }
 }
 
 /** The gravest finding decides; notes do not. */
 export const verdictOf = (findings: readonly Pick<Finding, 'severity'>[]): Verdict =>
-  findings.some(({ severity }) => severity === 'unsound') ? 'unsound' : findings.some(({ severity }) => severity === 'watch') ? 'watch' : 'sound'
+  findings.some(({ severity }) => severity === 'unsound')
+    ? 'unsound'
+    : findings.some(({ severity }) => severity === 'watch')
+      ? 'watch'
+      : 'sound'

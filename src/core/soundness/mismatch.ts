@@ -34,7 +34,8 @@ export const mismatchHorizonDays = 1500
 const movement = (q: number, x: number): number => 0.05 * q * clamp((x - 0.35) / 0.65, 0, 1)
 
 /** True where two layers went on so close together, the lower still so wet, that they dry as one film. */
-export const wetInWet = (daysBetween: number, lowerCured: number): boolean => daysBetween <= 1 && lowerCured < 0.15
+export const wetInWet = (daysBetween: number, lowerCured: number): boolean =>
+  daysBetween <= 1 && lowerCured < 0.15
 
 /** Mean cured fraction of a layer at a day, read off a solution. */
 export function curedAt({ days, mean }: CureSolution, layer: number, day: number): number {
@@ -53,20 +54,31 @@ export function curedAt({ days, mean }: CureSolution, layer: number, day: number
 /** Mismatch of every pair of layers (model; science.md, Mismatch), from a solution that reaches the horizon. */
 export function mismatchOf(layers: readonly MismatchLayer[], solution: CureSolution): Mismatch {
   const pairs: MismatchPair[] = []
-  for (let upper = 1; upper < layers.length; upper++) for (let lower = 0; lower < upper; lower++) pairs.push(pairOf(layers, solution, lower, upper))
+  for (let upper = 1; upper < layers.length; upper++)
+    for (let lower = 0; lower < upper; lower++) pairs.push(pairOf(layers, solution, lower, upper))
   const all = pairs.flatMap(({ slip, later }) => [slip, later])
   const mismatch = all.includes(null) ? null : Math.max(0, ...(all as number[]))
   return { pairs, mismatch, verdict: mismatchVerdict(mismatch) }
 }
 
 export const mismatchVerdict = (mismatch: number | null): Verdict =>
-  mismatch === null || mismatch > mismatchLimits.unsound ? 'unsound' : mismatch >= mismatchLimits.watch ? 'watch' : 'sound'
+  mismatch === null || mismatch > mismatchLimits.unsound
+    ? 'unsound'
+    : mismatch >= mismatchLimits.watch
+      ? 'watch'
+      : 'sound'
 
-function pairOf(layers: readonly MismatchLayer[], solution: CureSolution, lower: number, upper: number): MismatchPair {
+function pairOf(
+  layers: readonly MismatchLayer[],
+  solution: CureSolution,
+  lower: number,
+  upper: number,
+): MismatchPair {
   const under = layers[lower]!
   const over = layers[upper]!
   if (!(over.rate > 0) || !(under.rate > 0)) return { lower, upper, slip: 0, later: 0 }
-  if (wetInWet(over.appliedDay - under.appliedDay, curedAt(solution, lower, over.appliedDay))) return { lower, upper, slip: 0, later: 0 }
+  if (wetInWet(over.appliedDay - under.appliedDay, curedAt(solution, lower, over.appliedDay)))
+    return { lower, upper, slip: 0, later: 0 }
   const weight = Math.min(1, (2 * under.thicknessUm) / (under.thicknessUm + over.thicknessUm))
   const scale = weight / (0.015 * (over.flex ?? 0.5))
   const xOver = solution.mean[upper]!
@@ -81,10 +93,20 @@ function pairOf(layers: readonly MismatchLayer[], solution: CureSolution, lower:
   const setDays = solution.layers[upper]!.set
   if (setDays === null) return { lower, upper, slip: slip * scale, later: null }
   const setDay = over.appliedDay + setDays
-  const toGo = (layer: number, q: number): number => movement(q, solution.mean[layer]!.at(-1)!) - movement(q, curedAt(solution, layer, setDay))
-  return { lower, upper, slip: slip * scale, later: scale * Math.max(0, toGo(lower, under.q) - toGo(upper, over.q)) }
+  const toGo = (layer: number, q: number): number =>
+    movement(q, solution.mean[layer]!.at(-1)!) - movement(q, curedAt(solution, layer, setDay))
+  return {
+    lower,
+    upper,
+    slip: slip * scale,
+    later: scale * Math.max(0, toGo(lower, under.q) - toGo(upper, over.q)),
+  }
 }
 
 /** Solves a stack to the horizon; null when `onProgress` stopped it. */
-export const solveToHorizon = (layers: readonly CureLayer[], climate?: Climate, options?: SolverOptions): CureSolution | null =>
+export const solveToHorizon = (
+  layers: readonly CureLayer[],
+  climate?: Climate,
+  options?: SolverOptions,
+): CureSolution | null =>
   solveCure(layers, (layers.at(-1)?.appliedDay ?? 0) + mismatchHorizonDays, climate, options)

@@ -62,7 +62,8 @@ export const practices: readonly Practice[] = [
     id: 'glazing',
     name: 'Glazing',
     medium: { watch: 0.5, unsound: 0.8 },
-    summary: 'An opaque, light-keyed underpainting; transparent glazes, each a touch fatter, each dry before the next.',
+    summary:
+      'An opaque, light-keyed underpainting; transparent glazes, each a touch fatter, each dry before the next.',
     gate: { oil: 'firm', alkyd: 'touch' },
   },
 ]
@@ -70,10 +71,14 @@ export const practices: readonly Practice[] = [
 /** What is judged where no practice is named: the same limits; the practice's own choices then only make notes. */
 export const defaultPractice: Practice = { ...practices[0]!, alkydWeight: 0.5 }
 
-export const practiceOf = (id: string): Practice | undefined => practices.find((practice) => practice.id === id)
+export const practiceOf = (id: string): Practice | undefined =>
+  practices.find((practice) => practice.id === id)
 
 /** The practice's limits on resin, wax and their sum, where each begins to be watched; of the organic binder by mass. */
-export const practiceCaps = ({ resin, wax, resinAndWax, waxOnFlexible }: Practice, onCloth = false): readonly Cap[] => [
+export const practiceCaps = (
+  { resin, wax, resinAndWax, waxOnFlexible }: Practice,
+  onCloth = false,
+): readonly Cap[] => [
   { what: 'resin', of: 'binder-mass', most: resin.watch },
   { what: 'wax', of: 'binder-mass', most: (onCloth ? waxOnFlexible : wax).watch },
   { what: 'solubles', of: 'binder-mass', most: resinAndWax.watch },

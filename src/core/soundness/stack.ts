@@ -6,7 +6,7 @@ import type { StateDays } from '../cure/states.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
 import { filmOf } from '../film/film.ts'
 import type { Film, Mixture } from '../film/film.ts'
-import type { Shelf } from '../materials/shelf.ts'
+import type { FindMaterial } from '../materials/find.ts'
 import { curedAt, mismatchOf, wetInWet } from './mismatch.ts'
 import type { Mismatch, MismatchLayer } from './mismatch.ts'
 import type { Practice } from './practice.ts'
@@ -57,14 +57,22 @@ export interface LaidStack {
 
 export type LayResult =
   | { readonly ok: true; readonly films: readonly Film[] }
-  | { readonly ok: false; readonly layer: number; readonly message: string; readonly path: readonly (string | number)[] }
+  | {
+      readonly ok: false
+      readonly layer: number
+      readonly message: string
+      readonly path: readonly (string | number)[]
+    }
 
 /** The films of a stack from the ground up, each drinking into what the one below left thirsty. */
-export function filmsOf(stack: Pick<Stack, 'layers' | 'groundSuctionUm'>, shelf: Shelf): LayResult {
+export function filmsOf(
+  stack: Pick<Stack, 'layers' | 'groundSuctionUm'>,
+  findMaterial: FindMaterial,
+): LayResult {
   const films: Film[] = []
   let suctionUm = stack.groundSuctionUm
   for (const [layer, { mixture }] of stack.layers.entries()) {
-    const found = filmOf({ ...mixture, suctionUm }, shelf)
+    const found = filmOf({ ...mixture, suctionUm }, findMaterial)
     if (!found.ok) return { ...found, layer }
     films.push(found.film)
     suctionUm = found.film.suctionLeftUm
@@ -83,8 +91,10 @@ export const cureLayerOf = (layer: StackLayer, film: Film): MismatchLayer => ({
   through: film.more.through,
 })
 
-export const thickestUmOf = (layer: Pick<StackLayer, 'ridgeWetUm'>, film: Film): number =>
-  layer.ridgeWetUm ? Math.max(film.dryThicknessUm, layer.ridgeWetUm * (1 - film.more.volatileShare)) : film.dryThicknessUm
+export const thickestUmOf = (layer: { readonly ridgeWetUm?: number | null }, film: Film): number =>
+  layer.ridgeWetUm
+    ? Math.max(film.dryThicknessUm, layer.ridgeWetUm * (1 - film.more.volatileShare))
+    : film.dryThicknessUm
 
 export const cureLayersOf = (stack: Stack, films: readonly Film[]): readonly MismatchLayer[] =>
   stack.layers.map((layer, index) => cureLayerOf(layer, films[index]!))
@@ -95,20 +105,36 @@ export type CureSource = { readonly solution: CureSolution } | { readonly mismat
 /** Puts a stack together for judging. */
 export function layStack(stack: Stack, films: readonly Film[], source: CureSource): LaidStack {
   const cureLayers = cureLayersOf(stack, films)
-  const states = 'solution' in source ? source.solution.layers : cureLayers.map((layer) => stateDaysFromTable(layer, stack.climate))
+  const states =
+    'solution' in source
+      ? source.solution.layers
+      : cureLayers.map((layer) => stateDaysFromTable(layer, stack.climate))
   return {
     support: stack.support,
     practice: stack.practice,
-    layers: stack.layers.map((layer, index) => laidLayer(layer, index, films[index]!, cureLayers[index]!, states[index]!)),
+    layers: stack.layers.map((layer, index) =>
+      laidLayer(layer, index, films[index]!, cureLayers[index]!, states[index]!),
+    ),
     mismatch: 'solution' in source ? mismatchOf(cureLayers, source.solution) : source.mismatch,
     oneFilm: (lower, upper) => {
       const between = cureLayers[upper]!.appliedDay - cureLayers[lower]!.appliedDay
-      return wetInWet(between, 'solution' in source ? curedAt(source.solution, lower, cureLayers[upper]!.appliedDay) : roughlyCured(states[lower]!, between))
+      return wetInWet(
+        between,
+        'solution' in source
+          ? curedAt(source.solution, lower, cureLayers[upper]!.appliedDay)
+          : roughlyCured(states[lower]!, between),
+      )
     },
   }
 }
 
-const laidLayer = (layer: StackLayer, index: number, film: Film, cure: CureLayer, states: StateDays): LaidLayer => ({
+const laidLayer = (
+  layer: StackLayer,
+  index: number,
+  film: Film,
+  cure: CureLayer,
+  states: StateDays,
+): LaidLayer => ({
   index,
   name: layer.name,
   film,
@@ -119,4 +145,5 @@ const laidLayer = (layer: StackLayer, index: number, film: Film, cure: CureLayer
 })
 
 /** Cured fraction of a young layer, scaled from its touch time: x rises nearly in line with time up to touch dry. */
-const roughlyCured = (states: StateDays, day: number): number => (states.touch === null ? 0 : (0.35 * day) / states.touch)
+const roughlyCured = (states: StateDays, day: number): number =>
+  states.touch === null ? 0 : (0.35 * day) / states.touch

@@ -30,8 +30,16 @@ export const grounds: readonly Ground[] = [
   { id: 'glue_size', name: 'glue size only', lossMlPerM2: { low: 0, mid: 0.5, high: 2 } },
   { id: 'pva_size', name: 'PVA size only', lossMlPerM2: { low: 0, mid: 0.5, high: 2 } },
   { id: 'acrylic_dispersion_ground', name: 'acrylic ground', lossMlPerM2: { low: 1, mid: 3, high: 8 } },
-  { id: 'acrylic_absorbent_ground', name: 'absorbent acrylic ground', lossMlPerM2: { low: 3, mid: 8, high: 15 } },
-  { id: 'oil_ground_lead_white', name: 'oil ground, lead white', lossMlPerM2: { low: 0.3, mid: 1.5, high: 4 } },
+  {
+    id: 'acrylic_absorbent_ground',
+    name: 'absorbent acrylic ground',
+    lossMlPerM2: { low: 3, mid: 8, high: 15 },
+  },
+  {
+    id: 'oil_ground_lead_white',
+    name: 'oil ground, lead white',
+    lossMlPerM2: { low: 0.3, mid: 1.5, high: 4 },
+  },
   { id: 'oil_ground_titanium', name: 'oil ground, titanium', lossMlPerM2: { low: 0.5, mid: 2, high: 5 } },
   { id: 'oil_ground_zinc', name: 'oil ground with zinc', lossMlPerM2: { low: 0.3, mid: 1.5, high: 4 } },
   { id: 'alkyd_ground', name: 'alkyd ground', lossMlPerM2: { low: 0.3, mid: 1.5, high: 4 } },

@@ -1,8 +1,13 @@
-import type { APIRoute } from 'astro'
-import { calendarOf } from '../../studio/calendar.ts'
-import { nowMinute, studio } from '../../studio/studio.ts'
+import { nowMinute, stillToJudge, studioFolder } from '../../studio/studio.ts'
+import { runTask } from '../../studio/threads.ts'
+import { download } from './_answers.ts'
+import { route } from './_route.ts'
 
-export const GET: APIRoute = async () =>
-  new Response(await calendarOf(await studio(), nowMinute()), {
-    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': 'attachment; filename="grelta-plan.ics"', 'cache-control': 'no-store' },
-  })
+/** A calendar is read by programs that come again; it waits longer than a page for what is being judged. */
+const patienceMs = 1000
+
+export const GET = route({ summary: 'The plan as an iCalendar file', answer: 'text/calendar' }, async () => {
+  await stillToJudge(patienceMs)
+  const text = await runTask('calendar', { folder: await studioFolder(), now: nowMinute() })
+  return download(text, 'text/calendar', 'grelta-plan.ics')
+})

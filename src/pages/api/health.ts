@@ -1,9 +1,10 @@
-import type { APIRoute } from 'astro'
-import { studio } from '../../studio/studio.ts'
-import { json } from './_http.ts'
+import { z } from 'zod'
+import { reading } from './_route.ts'
 
-/** Answers once the studio's file is open and in its newest form. */
-export const GET: APIRoute = async () => {
-  await studio()
-  return json({ ok: true })
-}
+export const GET = reading(
+  {
+    summary: 'Answers once the studio is open; with the name of this very program',
+    answer: z.object({ ok: z.literal(true), run: z.string() }),
+  },
+  () => Promise.resolve({ ok: true as const, run: process.env['GRELTA_RUN'] ?? '' }),
+)

@@ -1,8 +1,13 @@
-import type { APIRoute } from 'astro'
+import { openAnswer, writtenAnswer } from '../../document/answers.ts'
 import { saveSettingsRequest } from '../../document/requests.ts'
-import { nowMinute, studio } from '../../studio/studio.ts'
-import { saveSettings } from '../../studio/writing.ts'
-import { answer } from './_http.ts'
+import { saveSettings, settingsOf } from '../../studio/settings.ts'
+import { reading, writing } from './_route.ts'
 
-export const PUT: APIRoute = ({ request }) =>
-  answer(request, saveSettingsRequest, async ({ settings, seen }) => saveSettings(await studio(), nowMinute(), settings, seen))
+export const PUT = writing(
+  { summary: 'Change the studio', body: saveSettingsRequest, answer: writtenAnswer, errors: [409] },
+  (write, { body }) => saveSettings(write, body.settings, body.seen),
+)
+
+export const GET = reading({ summary: 'The studio and its room', answer: openAnswer }, async (db, _asked) =>
+  settingsOf(db),
+)

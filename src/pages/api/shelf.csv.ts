@@ -1,18 +1,24 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../document/answers.ts'
 import { importShelfRequest } from '../../document/requests.ts'
-import { loadMediums } from '../../studio/reading.ts'
-import { shelfFromCsv, shelfToCsv } from '../../studio/shelfCsv.ts'
-import { nowMinute, studio } from '../../studio/studio.ts'
-import { saveShelf } from '../../studio/writing.ts'
-import { answer } from './_http.ts'
+import { saveShelf } from '../../studio/shelf.ts'
+import { shelfToCsv } from '../../studio/shelfCsv.ts'
+import { wholeShelf } from '../../studio/shelfList.ts'
+import { runForRequest, valueOf } from '../../studio/threads.ts'
+import { download } from './_answers.ts'
+import { reading, writing } from './_route.ts'
 
-export const GET: APIRoute = async () =>
-  new Response(shelfToCsv((await loadMediums(await studio())).shelf), {
-    headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="grelta-shelf.csv"', 'cache-control': 'no-store' },
-  })
+export const GET = reading({ summary: 'Your shelf as CSV', answer: 'text/csv' }, async (db) =>
+  download(shelfToCsv(await wholeShelf(db)), 'text/csv', 'grelta-shelf.csv'),
+)
 
-export const POST: APIRoute = ({ request }) =>
-  answer(request, importShelfRequest, async ({ csv }) => {
-    const items = shelfFromCsv(csv)
-    return { ...(await saveShelf(await studio(), nowMinute(), items)), count: items.length }
-  })
+export const POST = writing(
+  {
+    summary: 'Bring a CSV onto the shelf: all of it, or nothing',
+    body: importShelfRequest,
+    answer: writtenAnswer,
+  },
+  async (write, { body: { csv }, request }) => {
+    const items = valueOf(await runForRequest('readCsv', { csv }, request))
+    return { ...(await saveShelf(write, items)), count: items.length }
+  },
+)

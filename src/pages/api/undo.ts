@@ -1,7 +1,14 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../document/answers.ts'
 import { undoRequest } from '../../document/requests.ts'
-import { undoEvent } from '../../studio/writing.ts'
-import { nowMinute, studio } from '../../studio/studio.ts'
-import { answer } from './_http.ts'
+import { undoEvent, undoRemoval } from '../../studio/undo.ts'
+import { writing } from './_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, undoRequest, async ({ event }) => undoEvent(await studio(), nowMinute(), event))
+export const POST = writing(
+  {
+    summary: 'Take back one event, or whatever removed a thing: all that went with it comes back too',
+    body: undoRequest,
+    answer: writtenAnswer,
+    errors: [404, 409],
+  },
+  (write, { body }) => ('event' in body ? undoEvent(write, body.event) : undoRemoval(write, body.removed)),
+)

@@ -1,71 +1,49 @@
-import { useRef, useState } from 'react'
+import { useMemo } from 'react'
+import { minuteAt } from '../../core/plan/calendar.ts'
 import type { Batch } from '../../document/batch.ts'
+import { expected } from '../../document/batchDeeds.ts'
+import type { BatchDeed } from '../../document/batchDeeds.ts'
 import type { Revised } from '../../document/studio.ts'
-import { send } from '../../ui/client.ts'
+import type { Desk, DeskState } from '../../saving/desk.ts'
+import { requestTo } from '../../ui/client.ts'
+import { useSavedThing } from '../../ui/useSavedThing.ts'
 
 export interface EditedBatch {
+  /** With what waits for the studio already in it. */
   readonly batch: Revised<Batch>
-  readonly message: string | null
-  /** Something is on its way to the studio. */
-  readonly busy: boolean
+  /** What was poured while the studio does not answer: in the jar, and not in the record yet. */
+  readonly kept: Batch['pours']
+  readonly desk: Desk
+  readonly state: DeskState
   readonly edit: (change: Partial<Batch>) => void
-  /** A deed of its own: pour, unpour, repair, finish. True once it is done and stored. */
-  readonly act: (deed: 'pour' | 'unpour' | 'repair' | 'finish', body?: object) => Promise<boolean>
-  readonly undo: (() => void) | null
+  /** A deed of its own. True once it is done and stored, or kept to be done when the studio answers. */
+  readonly act: (deed: BatchDeed, body?: object) => Promise<boolean>
 }
 
-/** One batch at the hot plate: every tap is stored before the next is taken, one after another. */
-export function useBatch(initial: Revised<Batch>): EditedBatch {
-  const [batch, setBatch] = useState(initial)
-  const [message, setMessage] = useState<string | null>(null)
-  const [waiting, setWaiting] = useState(0)
-  const [events, setEvents] = useState<readonly number[]>([])
-  const latest = useRef(initial)
-  const queue = useRef<Promise<unknown>>(Promise.resolve())
-
-  const show = (next: Revised<Batch>): void => {
-    latest.current = next
-    setBatch(next)
-  }
-  const reread = async (): Promise<void> => {
-    const response = await fetch(`/api/batches/${initial.id}`)
-    if (response.ok) show((await response.json()) as Revised<Batch>)
-  }
-  const inTurn = (work: () => Promise<boolean>): Promise<boolean> => {
-    setWaiting((count) => count + 1)
-    const turn = queue.current.then(work).finally(() => setWaiting((count) => count - 1))
-    queue.current = turn.catch(() => undefined)
-    return turn
-  }
-  const request = async (method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> => {
-    const reply = await send<{ event: number }>(method, path, body)
-    setMessage(reply.ok ? null : reply.refusal.message)
-    if (reply.ok) setEvents((all) => [...all, reply.value.event])
-    await reread()
-    return reply.ok
-  }
+/**
+ * One batch at the hot plate: a tap counts at once and is stored in its turn, so that none is lost while an earlier one
+ * is on its way.
+ */
+export function useBatch(initial: Revised<Batch>, events: readonly number[]): EditedBatch {
+  const { body, edit, desk, state } = useSavedThing('batch', initial, events)
+  const batch = useMemo(
+    () =>
+      state.deeds.reduce((shown, { path, body: sent }) => {
+        const deed = path.slice(path.lastIndexOf('/') + 1)
+        return expected(shown, deed, sent, minuteAt(new Date()))
+      }, body),
+    [body, state.deeds],
+  )
   return {
     batch,
-    message,
-    busy: waiting > 0,
-    edit: (change) => {
-      show({ ...latest.current, ...change })
-      void inTurn(() => {
-        const { revision, ...body } = { ...latest.current, ...change }
-        return request('PUT', `/api/batches/${initial.id}`, { batch: body, seen: revision })
-      })
+    kept: state.standing === 'kept' ? batch.pours.slice(body.pours.length) : [],
+    desk,
+    state,
+    edit,
+    act: async (deed, sent = {}) => {
+      const params = { id: initial.id }
+      const outcome = await desk.act(requestTo(`POST /api/batches/{id}/${deed}`, sent as never, { params }))
+      return outcome.is !== 'refused'
     },
-    act: (deed, body = {}) => inTurn(() => request('POST', `/api/batches/${initial.id}/${deed}`, body)),
-    undo:
-      events.length === 0
-        ? null
-        : () =>
-            void inTurn(async () => {
-              const reply = await send('POST', '/api/undo', { event: events.at(-1) })
-              setEvents((all) => all.slice(0, -1))
-              setMessage(reply.ok ? null : reply.refusal.message)
-              await reread()
-              return reply.ok
-            }),
   }
 }

@@ -8,33 +8,41 @@ import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { oilFigures } from '../../core/medium/oils.ts'
 import { isKnown, shareSpans } from '../../core/medium/span.ts'
-import type { MediumDocument } from '../../document/recipe.ts'
-import type { ShelfItem } from '../../document/shelf.ts'
 import type { Settings } from '../../document/studio.ts'
-import { studioShelf } from '../../document/studioShelf.ts'
-import { Choice, Labelled } from '../../ui/fields.tsx'
+import { findInStudio } from '../../document/studioMaterials.ts'
+import { Chooser } from '../../ui/Chooser.tsx'
+import { useBench, useChoice } from '../../ui/useBench.ts'
+import type { Bench } from '../../ui/useBench.ts'
+import { Labelled } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
 import { hoursText } from './Checks.tsx'
+import { useEarly } from '../../ui/early.ts'
 import { classWords, spanPercent } from './Truths.tsx'
 
 interface CompareProps {
-  readonly mediums: readonly MediumDocument[]
-  readonly shelf: readonly ShelfItem[]
+  readonly known: Pick<Bench, 'mediums' | 'shelf'>
   readonly settings: Settings
   readonly a: string | null
   readonly b: string | null
 }
 
+const mediumsOnly = ['medium'] as const
+
 /** Two mediums side by side; what differs stands out. */
-export function CompareView({ mediums, shelf: items, settings, a, b }: CompareProps) {
+export function CompareView({ known, settings, a, b }: CompareProps) {
+  useEarly()
+  const { mediums, shelf: items, bring } = useBench(known)
+  const sides = [useChoice(bring), useChoice(bring)] as const
   const [ids, setIds] = useState<readonly [string, string]>(() => {
     const first = a ?? mediums[0]?.id ?? ''
     return [first, b ?? mediums.find(({ id }) => id !== first)?.id ?? first]
   })
-  const shelf = useMemo(() => studioShelf(items), [items])
+  const findMaterial = useMemo(() => findInStudio(items), [items])
   const pair = ids.map((id) => {
     const medium = mediums.find((one) => one.id === id)
-    const made = medium && analyseMedium(medium.recipe, shelf, (other) => mediums.find((one) => one.id === other), [id])
+    const made =
+      medium &&
+      analyseMedium(medium.recipe, findMaterial, (other) => mediums.find((one) => one.id === other), [id])
     return made?.ok ? made.medium : null
   })
   const [left, right] = pair
@@ -48,7 +56,19 @@ export function CompareView({ mediums, shelf: items, settings, a, b }: ComparePr
             {([0, 1] as const).map((side) => (
               <th key={side} scope="col" className="pr-4 pb-2 text-left font-normal">
                 <Labelled label={side === 0 ? 'this' : 'and this'}>
-                  {(id) => <Choice id={id} value={ids[side]} onValue={(chosen) => setIds(side === 0 ? [chosen, ids[1]] : [ids[0], chosen])} options={mediums} />}
+                  {(id) => (
+                    <Chooser
+                      id={id}
+                      shown={mediums.find((one) => one.id === ids[side])?.name ?? 'none'}
+                      options={[]}
+                      lookups={mediumsOnly}
+                      onChoose={(chosen) =>
+                        void sides[side].choose(chosen, () =>
+                          setIds(([left, right]) => (side === 0 ? [chosen.id, right] : [left, chosen.id])),
+                        )
+                      }
+                    />
+                  )}
                 </Labelled>
               </th>
             ))}
@@ -56,21 +76,32 @@ export function CompareView({ mediums, shelf: items, settings, a, b }: ComparePr
         </thead>
         <tbody>
           {rowsOf(settings).map(({ what, text }) => {
-            const [one, other] = [left, right].map((medium) => (medium ? text(medium) : 'cannot be read yet')) as [string, string]
+            const [one, other] = [left, right].map((medium) =>
+              medium ? text(medium) : 'cannot be read yet',
+            ) as [string, string]
             if (one === '0 %' && other === one) return null
             return (
               <tr key={what} className="border-t border-rule">
-                <th scope="row" className="py-1.5 pr-4 text-left font-normal text-soft">{what}</th>
-                {[one, other].map((value, side) => <td key={side} className={`py-1.5 pr-4 ${one === other ? 'text-soft' : 'font-medium'}`}>{value}</td>)}
+                <th scope="row" className="py-1.5 pr-4 text-left font-normal text-soft">
+                  {what}
+                </th>
+                {[one, other].map((value, side) => (
+                  <td key={side} className={`py-1.5 pr-4 ${one === other ? 'text-soft' : 'font-medium'}`}>
+                    {value}
+                  </td>
+                ))}
               </tr>
             )
           })}
         </tbody>
       </table>
-      <p className="mt-3 text-[0.85rem] text-soft">What differs is in bold. Estimates from typical values. Largest dose in titanium white, by the common limits.</p>
+      <p className="mt-3 text-[0.85rem] text-soft">
+        What differs is in bold. Estimates from typical values. Largest dose in titanium white, by the common
+        limits.
+      </p>
     </>
   )
-} // prettier-ignore
+}
 
 interface Row {
   readonly what: string
@@ -80,18 +111,65 @@ interface Row {
 function rowsOf(settings: Settings): readonly Row[] {
   const oils = (medium: Medium) => oilFigures(medium.ingredients, settings.climate, settings.dryingBounds)
   return [
-    { what: 'On the brush', text: (medium) => { const { body, holdsPeaks, drips } = effectsOf(medium); return `${body}, ${holdsPeaks ? 'holds peaks' : 'levels'}, ${drips ? 'drips' : 'does not drip'}` } },
+    {
+      what: 'On the brush',
+      text: (medium) => {
+        const { body, holdsPeaks, drips } = effectsOf(medium)
+        return `${body}, ${holdsPeaks ? 'holds peaks' : 'levels'}, ${drips ? 'drips' : 'does not drip'}`
+      },
+    },
     { what: 'Sheen, alone', text: (medium) => effectsOf(medium).sheen },
     { what: 'Can be blended for', text: (medium) => hoursText(effectsOf(medium).blendHours) },
-    { what: 'Clear film of 40 µm touch dry in this room', text: (medium) => { const { touchDays } = oils(medium); return hoursText(touchDays === null ? null : 24 * touchDays) } },
-    { what: 'Largest dose, of the mix by volume', text: (medium) => {
-      const { ofMix } = usualLargestDose(medium.ingredients, 1)
-      return ofMix >= 1 ? 'no limit met' : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`
-    } },
-    { what: 'Solvent and water, of the mix by volume', text: (medium) => { const { volatile, water } = shareSpans(medium.ingredients).wet.byVolume; return isKnown(volatile) ? percentText(volatile.low + water.low) : spanPercent(volatile) } },
-    ...classNames.filter((name) => name !== 'volatile' && name !== 'water').map((name) => ({ what: `${classWords[name]}, of the dried film by volume`, text: (medium: Medium) => spanPercent(shareSpans(medium.ingredients).dry.byVolume[name]).replace('\u00a0', ' ') })),
-    { what: 'Yellowing of its oils, of 5', text: (medium) => { const { yellowing } = oils(medium); return yellowing === null ? 'not known' : about(yellowing) } },
-    { what: 'Strength of its oils, of 5', text: (medium) => { const { strength } = oils(medium); return strength === null ? 'not known' : about(strength) } },
-    { what: 'Cost per ml', text: (medium) => { const { perMl, unpriced } = costOf(medium.ingredients); return perMl > 0 ? `${about(perMl, 3)}${unpriced.length > 0 ? ' and more' : ''}` : 'no price' } },
+    {
+      what: 'Clear film of 40 µm touch dry in this room',
+      text: (medium) => {
+        const { touchDays } = oils(medium)
+        return hoursText(touchDays === null ? null : 24 * touchDays)
+      },
+    },
+    {
+      what: 'Largest dose, of the mix by volume',
+      text: (medium) => {
+        const { ofMix } = usualLargestDose(medium.ingredients, 1)
+        return ofMix >= 1
+          ? 'no limit met'
+          : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`
+      },
+    },
+    {
+      what: 'Solvent and water, of the mix by volume',
+      text: (medium) => {
+        const { volatile, water } = shareSpans(medium.ingredients).wet.byVolume
+        return isKnown(volatile) ? percentText(volatile.low + water.low) : spanPercent(volatile)
+      },
+    },
+    ...classNames
+      .filter((name) => name !== 'volatile' && name !== 'water')
+      .map((name) => ({
+        what: `${classWords[name]}, of the dried film by volume`,
+        text: (medium: Medium) =>
+          spanPercent(shareSpans(medium.ingredients).dry.byVolume[name]).replace('\u00a0', ' '),
+      })),
+    {
+      what: 'Yellowing of its oils, of 5',
+      text: (medium) => {
+        const { yellowing } = oils(medium)
+        return yellowing === null ? 'not known' : about(yellowing)
+      },
+    },
+    {
+      what: 'Strength of its oils, of 5',
+      text: (medium) => {
+        const { strength } = oils(medium)
+        return strength === null ? 'not known' : about(strength)
+      },
+    },
+    {
+      what: 'Cost per ml',
+      text: (medium) => {
+        const { perMl, unpriced } = costOf(medium.ingredients)
+        return perMl > 0 ? `${about(perMl, 3)}${unpriced.length > 0 ? ' and more' : ''}` : 'no price'
+      },
+    },
   ]
-} // prettier-ignore
+}

@@ -33,7 +33,13 @@ export default function DoseChart({ curve, caps, chosen, largest, summary }: Dos
             <Key colour={ochre}>wax</Key>
             <Key colour="var(--ink)">both</Key>
             <span>% of the organic binder by mass</span>
-            <Key colour="var(--watch)" dash="2 3">watched from {caps.map(({ what, most }) => `${what === 'solubles' ? 'both' : what} ${100 * most}`).join(', ')} %</Key>
+            <Key colour="var(--watch)" dash="2 3">
+              watched from{' '}
+              {caps
+                .map(({ what, most }) => `${what === 'solubles' ? 'both' : what} ${100 * most}`)
+                .join(', ')}{' '}
+              %
+            </Key>
           </>
         }
         least={20}
@@ -51,16 +57,24 @@ export default function DoseChart({ curve, caps, chosen, largest, summary }: Dos
         caption={
           <>
             <Key colour={ochre}>oil and alkyd, % of the dried film by volume</Key>
-            <Key colour="var(--ink)" dash="5 3">binder over what the powder needs (right)</Key>
+            <Key colour="var(--ink)" dash="5 3">
+              binder over what the powder needs (right)
+            </Key>
             <Key colour="var(--sound)">largest safe dose</Key>
-            <Key colour="var(--soft)" dash="4 4">your dose</Key>
+            <Key colour="var(--soft)" dash="4 4">
+              your dose
+            </Key>
           </>
         }
         right
         least={100}
         data={(colours) => [
           line('oil and alkyd', curve, ({ oilContent }) => 100 * oilContent, ochre),
-          { ...line('binder over need', curve, ({ binderRatio }) => binderRatio ?? NaN, colours.ink), yAxisID: 'right', borderDash: [5, 3] },
+          {
+            ...line('binder over need', curve, ({ binderRatio }) => binderRatio ?? NaN, colours.ink),
+            yAxisID: 'right',
+            borderDash: [5, 3],
+          },
         ]}
         marks={{ chosen, largest }}
         redraw={JSON.stringify([curve, chosen, largest])}
@@ -68,9 +82,14 @@ export default function DoseChart({ curve, caps, chosen, largest, summary }: Dos
       />
     </figure>
   )
-} // prettier-ignore
+}
 
-const line = (label: string, curve: readonly DosePoint[], of: (point: DosePoint) => number, colour: string): Data => ({
+const line = (
+  label: string,
+  curve: readonly DosePoint[],
+  of: (point: DosePoint) => number,
+  colour: string,
+): Data => ({
   label,
   data: curve.map((point) => ({ x: 100 * point.ofMix, y: of(point) })),
   borderColor: colour,
@@ -78,11 +97,27 @@ const line = (label: string, curve: readonly DosePoint[], of: (point: DosePoint)
   pointRadius: 0,
 })
 const level = (label: string, y: number, colour: string): Data => ({
-  label, data: [{ x: 0, y }, { x: 50, y }], borderColor: colour, borderWidth: 1, borderDash: [2, 3], pointRadius: 0,
-}) // prettier-ignore
+  label,
+  data: [
+    { x: 0, y },
+    { x: 50, y },
+  ],
+  borderColor: colour,
+  borderWidth: 1,
+  borderDash: [2, 3],
+  pointRadius: 0,
+})
 const upright = (label: string, x: number, top: number, colour: string, dash: number[]): Data => ({
-  label, data: [{ x, y: 0 }, { x, y: top }], borderColor: colour, borderWidth: 1.5, borderDash: dash, pointRadius: 0,
-}) // prettier-ignore
+  label,
+  data: [
+    { x, y: 0 },
+    { x, y: top },
+  ],
+  borderColor: colour,
+  borderWidth: 1.5,
+  borderDash: dash,
+  pointRadius: 0,
+})
 
 interface Colours {
   readonly ink: string
@@ -108,19 +143,36 @@ function Panel({ height, caption, right = false, below, least, data, marks, redr
   useEffect(() => {
     const style = getComputedStyle(document.documentElement)
     const colour = (name: string): string => style.getPropertyValue(name).trim()
-    const colours: Colours = { ink: colour('--ink'), soft: colour('--soft'), rule: colour('--rule'), watch: colour('--watch'), sound: colour('--sound')  }
+    const colours: Colours = {
+      ink: colour('--ink'),
+      soft: colour('--soft'),
+      rule: colour('--rule'),
+      watch: colour('--watch'),
+      sound: colour('--sound'),
+    }
     const datasets = data(colours)
-    const highest = Math.max(least, ...datasets.flatMap(({ yAxisID, data: points }) => (yAxisID ? [] : points.map(({ y }) => y ?? 0))).filter(Number.isFinite))
+    const highest = Math.max(
+      least,
+      ...datasets
+        .flatMap(({ yAxisID, data: points }) => (yAxisID ? [] : points.map(({ y }) => y ?? 0)))
+        .filter(Number.isFinite),
+    )
     const top = Math.min(100, Math.ceil(highest / 10) * 10)
     const font = { family: 'Instrument Sans', size: 11.5 }
-    const scale = { ticks: { color: colours.soft, font }, grid: { color: colours.rule, lineWidth: 0.5 }, border: { color: colours.rule } }
+    const scale = {
+      ticks: { color: colours.soft, font },
+      grid: { color: colours.rule, lineWidth: 0.5 },
+      border: { color: colours.rule },
+    }
     const title = (text: string) => ({ display: true, text, color: colours.soft, font })
     const chart = new Chart<'line', Point[]>(canvas.current!, {
       type: 'line',
       data: {
         datasets: [
           ...datasets,
-          ...(Number.isFinite(marks.largest) && marks.largest <= 0.5 ? [upright('largest safe dose', 100 * marks.largest, top, colours.sound, [])] : []),
+          ...(Number.isFinite(marks.largest) && marks.largest <= 0.5
+            ? [upright('largest safe dose', 100 * marks.largest, top, colours.sound, [])]
+            : []),
           upright('your dose', 100 * marks.chosen, top, colours.soft, [4, 4]),
         ],
       },
@@ -135,7 +187,14 @@ function Panel({ height, caption, right = false, below, least, data, marks, redr
         scales: {
           x: { type: 'linear', min: 0, max: 50, ...scale, ...(below && { title: title(below) }) },
           y: { type: 'linear', min: 0, max: top, ...scale },
-          right: { type: 'linear', min: 0, display: right, position: 'right', ...scale, grid: { display: false } },
+          right: {
+            type: 'linear',
+            min: 0,
+            display: right,
+            position: 'right',
+            ...scale,
+            grid: { display: false },
+          },
         },
       },
     })
@@ -150,9 +209,17 @@ function Panel({ height, caption, right = false, below, least, data, marks, redr
       </div>
     </>
   )
-} // prettier-ignore
+}
 
-const Key = ({ colour, dash, children }: { readonly colour: string; readonly dash?: string; readonly children: ReactNode }) => (
+const Key = ({
+  colour,
+  dash,
+  children,
+}: {
+  readonly colour: string
+  readonly dash?: string
+  readonly children: ReactNode
+}) => (
   <span className="flex items-center gap-1.5">
     <svg width="22" height="6" aria-hidden="true">
       <line x1="0" x2="22" y1="3" y2="3" stroke={colour} strokeWidth="2" strokeDasharray={dash} />

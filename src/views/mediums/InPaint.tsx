@@ -9,15 +9,15 @@ import { parseRatio } from '../../core/measure/parse.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
 import { cappedNames } from '../../core/medium/design/wish.ts'
 import { basisNames, doseAt, evenDoses, largestDose, sideOf, standingsAt } from '../../core/medium/dose.ts'
-import type { LargestDose, Standing } from '../../core/medium/dose.ts'
+import type { LargestDose, DoseStanding } from '../../core/medium/dose.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { meanDropMl } from '../../core/medium/medium.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
 import { policyAnswers } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
 import { practiceCaps, practiceOf, practices } from '../../core/soundness/practice.ts'
-import { Choice, Labelled, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText, upperFirst } from '../../ui/format.ts'
 import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
@@ -29,7 +29,13 @@ import { Why } from '../../ui/Why.tsx'
 const wetUm = 70
 
 /** What the medium becomes in paint, along the dose, and how much of it the paint can bear. */
-export function InPaint({ medium, policies }: { readonly medium: Medium; readonly policies: readonly PolicyId[] }) {
+export function InPaint({
+  medium,
+  policies,
+}: {
+  readonly medium: Medium
+  readonly policies: readonly PolicyId[]
+}) {
   const [pigment, setPigment] = useState('pw6_rutile')
   const [oil, setOil] = useState('linseed_alkali_refined')
   const [practiceId, setPractice] = useState('oil-led')
@@ -44,103 +50,196 @@ export function InPaint({ medium, policies }: { readonly medium: Medium; readonl
     )
   }, [])
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
-  const neatTube = tubeIngredients(tube, libraryShelf)
+  const neatTube = tubeIngredients(tube, findInLibrary)
   const practice = practiceOf(practiceId)!
   const caps = practiceCaps(practice, onCloth)
   const found = filmOf(
-    { paints: share < 1 ? [{ ...tube, parts: 1 - share }] : [], ...(share > 0 && { medium: { ingredients: medium.ingredients, parts: share } }), wetThicknessUm: wetUm },
-    libraryShelf,
+    {
+      paints: share < 1 ? [{ ...tube, parts: 1 - share }] : [],
+      ...(share > 0 && { medium: { ingredients: medium.ingredients, parts: share } }),
+      wetThicknessUm: wetUm,
+    },
+    findInLibrary,
   )
-  const neat = filmOf({ paints: [{ ...tube, parts: 1 }], wetThicknessUm: wetUm }, libraryShelf)
+  const neat = filmOf({ paints: [{ ...tube, parts: 1 }], wetThicknessUm: wetUm }, findInLibrary)
   if (!neatTube.ok) return null
   const [paint, side] = [sideOf(neatTube.ingredients), sideOf(medium.ingredients)]
   const curve = evenDoses().map((dose) => doseAt(paint, side, dose))
   const largest = largestDose(paint, medium.ingredients, caps, practice.medium.watch)
-  const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), libraryShelf(pigment)!])
+  const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), findInLibrary(pigment)!])
   const over = share > largest.ofMix + 1e-9
-  const refusals = policyAnswers(libraryShelf(pigment)!, policies)
+  const refusals = policyAnswers(findInLibrary(pigment)!, policies)
   return (
     <section aria-label="In paint" className="mt-7 border-t border-ink pt-4">
       <h2 className="text-xl">How much of it the paint can bear</h2>
-      <p className="mt-1 text-[1.05rem]" aria-live="polite">{largestText(largest, medium)}</p>
+      <p className="mt-1 text-[1.05rem]" aria-live="polite">
+        {largestText(largest, medium)}
+      </p>
       <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-[1.3fr_1.3fr_1fr_1fr]">
-        <Labelled label="Colour">{(id) => <Choice id={id} value={pigment} onValue={setPigment} options={pigmentChoices} />}</Labelled>
-        <Labelled label="ground in">{(id) => <Choice id={id} value={oil} onValue={setOil} options={oilChoices} />}</Labelled>
-        <Labelled label="by the limits of">{(id) => <Choice id={id} value={practiceId} onValue={setPractice} options={practices} />}</Labelled>
-        <Labelled label="painted on">{(id) => <Choice id={id} value={onCloth ? 'cloth' : 'panel'} onValue={(on) => setOnCloth(on === 'cloth')} options={[{ id: 'cloth', name: 'cloth' }, { id: 'panel', name: 'panel' }]} />}</Labelled>
+        <ChoiceRow label="Colour" value={pigment} onValue={setPigment} options={pigmentChoices} />
+        <ChoiceRow label="ground in" value={oil} onValue={setOil} options={oilChoices} />
+        <ChoiceRow label="by the limits of" value={practiceId} onValue={setPractice} options={practices} />
+        <ChoiceRow
+          label="painted on"
+          value={onCloth ? 'cloth' : 'panel'}
+          onValue={(on) => setOnCloth(on === 'cloth')}
+          options={[
+            { id: 'cloth', name: 'cloth' },
+            { id: 'panel', name: 'panel' },
+          ]}
+        />
       </div>
       {refusals.map(({ policy, answer, reason }) => (
-        <p key={policy} role="alert" className="mt-2"><VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} /> {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}{reason}</p>
+        <p key={policy} role="alert" className="mt-2">
+          <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
+          {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}
+          {reason}
+        </p>
       ))}
       {pairs.map(({ pair, severity, message }) => (
-        <p key={pair} role="alert" className="mt-2"><VerdictMark verdict={severity} size={12} /> {message}</p>
+        <p key={pair} role="alert" className="mt-2">
+          <VerdictMark verdict={severity} size={12} /> {message}
+        </p>
       ))}
       <div className="mt-3 min-h-[340px]">
-        {noChart && <p className="text-soft">The picture could not be loaded. Load the page again once the studio’s server answers; the numbers below hold.</p>}
+        {noChart && (
+          <p className="text-soft">
+            The picture could not be loaded. Load the page again once the studio’s server answers; the numbers
+            below hold.
+          </p>
+        )}
         {Chart && (
-          <Chart curve={curve} caps={caps} chosen={Math.min(0.5, share)} largest={largest.ofMix} summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`} />
+          <Chart
+            curve={curve}
+            caps={caps}
+            chosen={Math.min(0.5, share)}
+            largest={largest.ofMix}
+            summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`}
+          />
         )}
       </div>
       <DoseField share={share} onShare={setShare} />
-      {over && <p className="mt-1"><VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.</p>}
+      {over && (
+        <p className="mt-1">
+          <VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.
+        </p>
+      )}
       <Limits standings={standingsAt(paint, medium.ingredients, caps, share)} />
-      {found.ok ? <FilmTable film={found.film} neat={neat.ok ? neat.film : null} /> : <p role="alert" className="mt-3 text-unsound">{found.message}</p>}
-      <p className="mt-2 text-[0.82rem] text-soft">Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking. Limits are advice, not measurement; they round down.</p>
+      {found.ok ? (
+        <FilmTable film={found.film} neat={neat.ok ? neat.film : null} />
+      ) : (
+        <p role="alert" className="mt-3 text-unsound">
+          {found.message}
+        </p>
+      )}
+      <p className="mt-2 text-[0.82rem] text-soft">
+        Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking. Limits
+        are advice, not measurement; they round down.
+      </p>
     </section>
   )
-} // prettier-ignore
+}
 
 /** The largest dose in parts, percent of the mix, percent on the paint, and drops, each rounded down. */
 function largestText({ ofMix, stops }: LargestDose, { ingredients }: Medium): string {
   if (ofMix <= 0) return 'The paint alone is already over a limit; none of this may be added.'
   if (!Number.isFinite(ofMix)) return 'No limit stands in the way of this medium.'
   const dropMl = meanDropMl(ingredients)
-  const drops = dropMl ? `, or about ${Math.floor((10 * onPaintOf(ofMix)) / dropMl)} drops to 10 ml of paint` : ''
-  const why = stops === null ? '' : stops === 'medium' ? '; the practice asks for no more medium than that' : stops === 'drier' ? '; its drier stops it there' : `; ${stops.what === 'solubles' ? 'resin and wax together' : stops.what} stop${stops.what === 'solubles' ? '' : 's'} it there`
+  const drops = dropMl
+    ? `, or about ${Math.floor((10 * onPaintOf(ofMix)) / dropMl)} drops to 10 ml of paint`
+    : ''
+  const why =
+    stops === null
+      ? ''
+      : stops === 'medium'
+        ? '; the practice asks for no more medium than that'
+        : stops === 'drier'
+          ? '; its drier stops it there'
+          : `; ${stops.what === 'solubles' ? 'resin and wax together' : stops.what} stop${stops.what === 'solubles' ? '' : 's'} it there`
   return `At most 1 part to ${about(Math.ceil(paintPerPart(ofMix) * 10) / 10, 3)} of paint: ${percentText(roundedDown(ofMix))} of the mix, ${percentText(roundedDown(onPaintOf(ofMix)))} on the paint, by volume${drops}${why}.`
-} // prettier-ignore
+}
 
 /** One dose, said three ways; typing any of them sets the others. */
-function DoseField({ share, onShare }: { readonly share: number; readonly onShare: (share: number) => void }) {
+function DoseField({
+  share,
+  onShare,
+}: {
+  readonly share: number
+  readonly onShare: (share: number) => void
+}) {
   const ratio = (text: string): Reading<number> => {
     const parsed = parseRatio(text)
-    return parsed.ok ? { value: parsed.value[0] / (parsed.value[0] + parsed.value[1]) } : { problem: parsed.message }
+    return parsed.ok
+      ? { value: parsed.value[0] / (parsed.value[0] + parsed.value[1]) }
+      : { problem: parsed.message }
   }
-  const percent = (make: (fraction: number) => number, most: number) => (text: string): Reading<number> => {
-    const value = Number(text.replace(',', '.').replace('%', ''))
-    return text.trim() && value >= 0 && value <= most ? { value: make(value / 100) } : { problem: `Write a percentage from 0 to ${most}.` }
-  }
+  const percent =
+    (make: (fraction: number) => number, most: number) =>
+    (text: string): Reading<number> => {
+      const value = Number(text.replace(',', '.').replace('%', ''))
+      return text.trim() && value >= 0 && value <= most
+        ? { value: make(value / 100) }
+        : { problem: `Write a percentage from 0 to ${most}.` }
+    }
   const per = share > 0 ? paintPerPart(share) : null
   return (
-    <div className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2" role="group" aria-label="Your dose, by volume">
-      <Labelled label="Your dose, medium : paint" className="w-40">
-        {(id) => <TypedField id={id} shown={per === null ? '0:1' : per === 0 ? '1:0' : `1:${about(per, 3)}`} read={ratio} onValue={onShare} />}
-      </Labelled>
-      <Labelled label="of the mix, by volume" className="w-36">
-        {(id) => <TypedField id={id} shown={about(100 * share, 3)} read={percent((fraction) => fraction, 100)} onValue={onShare} suffix="%" />}
-      </Labelled>
-      <Labelled label="on the paint, by volume" className="w-36">
-        {(id) => <TypedField id={id} shown={share < 1 ? about(100 * onPaintOf(share), 3) : '∞'} read={percent(ofMixOf, 10000)} onValue={onShare} suffix="%" />}
-      </Labelled>
+    <div
+      className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2"
+      role="group"
+      aria-label="Your dose, by volume"
+    >
+      <TypedRow
+        label="Your dose, medium : paint"
+        className="w-40"
+        shown={per === null ? '0:1' : per === 0 ? '1:0' : `1:${about(per, 3)}`}
+        read={ratio}
+        onValue={onShare}
+      />
+      <TypedRow
+        label="of the mix, by volume"
+        className="w-36"
+        shown={about(100 * share, 3)}
+        read={percent((fraction) => fraction, 100)}
+        onValue={onShare}
+        suffix="%"
+      />
+      <TypedRow
+        label="on the paint, by volume"
+        className="w-36"
+        shown={share < 1 ? about(100 * onPaintOf(share), 3) : '∞'}
+        read={percent(ofMixOf, 10000)}
+        onValue={onShare}
+        suffix="%"
+      />
     </div>
   )
-} // prettier-ignore
+}
 
 const answerMarks = { within: 'sound', over: 'unsound', 'cannot tell': 'watch' } as const
 
 /** Each limit at the dose typed; where a product is known only as a range and the limit lies inside it, nobody can tell. */
-function Limits({ standings }: { readonly standings: readonly Standing[] }) {
+function Limits({ standings }: { readonly standings: readonly DoseStanding[] }) {
   return (
     <ul aria-label="Limits at your dose" className="mt-3 text-[0.95rem]">
-      {standings.filter(({ share }) => share.high > 0.0005).map(({ cap, share, answer, safeOfMix }) => (
-        <li key={cap.what} className="border-t border-rule py-1">
-          <VerdictMark verdict={answerMarks[answer]} size={12} /> {upperFirst(cappedNames[cap.what])} {spanPercent(share)} {basisNames[cap.of]}, watched from {percentText(cap.most)}: {answer === 'cannot tell' ? 'cannot tell' : answer === 'over' ? 'over it' : 'within it'}
-          {answer !== 'within' && <>; safe up to {percentText(roundedDown(safeOfMix))} of the mix, {about(roundedDown(10 * onPaintOf(safeOfMix), 2))} ml to 10 ml of paint</>}.
-        </li>
-      ))}
+      {standings
+        .filter(({ share }) => share.high > 0.0005)
+        .map(({ cap, share, answer, safeOfMix }) => (
+          <li key={cap.what} className="border-t border-rule py-1">
+            <VerdictMark verdict={answerMarks[answer]} size={12} /> {upperFirst(cappedNames[cap.what])}{' '}
+            {spanPercent(share)} {basisNames[cap.of]}, watched from {percentText(cap.most)}:{' '}
+            {answer === 'cannot tell' ? 'cannot tell' : answer === 'over' ? 'over it' : 'within it'}
+            {answer !== 'within' && (
+              <>
+                ; safe up to {percentText(roundedDown(safeOfMix))} of the mix,{' '}
+                {about(roundedDown(10 * onPaintOf(safeOfMix), 2))} ml to 10 ml of paint
+              </>
+            )}
+            .
+          </li>
+        ))}
     </ul>
   )
-} // prettier-ignore
+}
 
 function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | null }) {
   return (
@@ -148,29 +247,56 @@ function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | 
       <thead>
         <tr className="text-[0.8rem] text-soft">
           <td />
-          <th scope="col" className="text-right font-normal">with the medium</th>
-          <th scope="col" className="text-right font-normal">neat from the tube</th>
+          <th scope="col" className="text-right font-normal">
+            with the medium
+          </th>
+          <th scope="col" className="text-right font-normal">
+            neat from the tube
+          </th>
         </tr>
       </thead>
       <tbody>
         {filmLines.map(([what, number, text]) => (
           <tr key={what} className="border-t border-rule">
-            <th scope="row" className="py-1 pr-4 text-left font-normal">{what}</th>
-            <td className="py-1 text-right">{number ? <Why reason={whyOf(number, film)} label={`${what}: ${text(film)}. Why?`}>{text(film)}</Why> : text(film)}</td>
+            <th scope="row" className="py-1 pr-4 text-left font-normal">
+              {what}
+            </th>
+            <td className="py-1 text-right">
+              {number ? (
+                <Why reason={whyOf(number, film)} label={`${what}: ${text(film)}. Why?`}>
+                  {text(film)}
+                </Why>
+              ) : (
+                text(film)
+              )}
+            </td>
             <td className="py-1 text-right text-soft">{neat && text(neat)}</td>
           </tr>
         ))}
       </tbody>
     </table>
   )
-} // prettier-ignore
+}
 
-const filmLines: readonly (readonly [what: string, number: FilmNumber | null, text: (film: Film) => string])[] = [
-  ['Fat over what the powder needs', 'fatness', ({ leanness }) => (leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`)],
+const filmLines: readonly (readonly [
+  what: string,
+  number: FilmNumber | null,
+  text: (film: Film) => string,
+])[] = [
+  [
+    'Fat over what the powder needs',
+    'fatness',
+    ({ leanness }) =>
+      leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`,
+  ],
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
   ['Resin, of the organic binder by mass', null, ({ more }) => percentText(more.resinOfBinder)],
   ['Wax, of the organic binder by mass', null, ({ more }) => percentText(more.waxOfBinder)],
   ['Volatile and water, of the wet mix by volume', null, ({ more }) => percentText(more.volatileShare)],
-  ['Drying speed, raw linseed = 1', 'rate', ({ rate, more }) => (more.hardens ? about(rate) : 'will not harden')],
+  [
+    'Drying speed, raw linseed = 1',
+    'rate',
+    ({ rate, more }) => (more.hardens ? about(rate) : 'will not harden'),
+  ],
   ['Surface when dry', 'surface', ({ surface }) => surface ?? 'clear film'],
-] // prettier-ignore
+]

@@ -1,42 +1,55 @@
 import { Plus } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import type { Shelf } from '../../core/materials/shelf.ts'
 import { classNames } from '../../core/materials/material.ts'
 import { effectsOf, meets, sheens } from '../../core/medium/effects.ts'
 import type { EffectWish, Sheen } from '../../core/medium/effects.ts'
-import { analyseMedium } from '../../core/medium/medium.ts'
-import type { Medium, MediumResult } from '../../core/medium/medium.ts'
+import type { Medium } from '../../core/medium/medium.ts'
 import { library } from '../../core/materials/library.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
-import type { ShelfItem } from '../../document/shelf.ts'
-import { studioShelf } from '../../document/studioShelf.ts'
-import { send } from '../../ui/client.ts'
-import { Choice, Labelled, NumberField } from '../../ui/fields.tsx'
+import type { MediumEntry } from '../../studio/mediumList.ts'
+import type { ListPage } from '../../studio/paintingList.ts'
+import { read, send } from '../../ui/client.ts'
+import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { percentText } from '../../ui/format.ts'
+import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
+import { usePages } from '../../ui/usePages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { effectsText } from './Checks.tsx'
 import { classWords } from './Truths.tsx'
 
 interface ListProps {
-  readonly mediums: readonly MediumDocument[]
-  readonly shelf: readonly ShelfItem[]
+  readonly initial: ListPage<MediumEntry>
 }
 
 /** Every medium with what it dries to and what it does on the brush; chosen by what it should do. */
-export function MediumList({ mediums, shelf: items }: ListProps) {
+export function MediumList({ initial }: ListProps) {
   useDone()
   const [problem, setProblem] = useState<string | null>(null)
   const [wish, setWish] = useState<EffectWish>({})
-  const shelf = useMemo(() => studioShelf(items), [items])
-  const made = useMemo(() => mediums.map((medium) => ({ medium, result: analysed(medium, mediums, shelf) })), [mediums, shelf])
-  const ready = useMemo(() => library.filter(({ family }) => family === 'ready_medium').map((material) => ({ material, effects: effectsOf(alone(material)) })), [])
+  const [name, setName] = useState('')
+  const wished = JSON.stringify(wish)
+  const pages = usePages(initial, `${wished} ${name}`, (from) =>
+    read('GET /api/mediums', { query: { find: name, wish: wished, from } }),
+  )
+  const { entries: fitting } = pages
+  const ready = useMemo(
+    () =>
+      library
+        .filter(({ family }) => family === 'ready_medium')
+        .map((material) => ({ material, effects: effectsOf(alone(material)) })),
+    [],
+  )
   const asked = Object.values(wish).some((value) => value !== undefined && value !== false)
-  const fitting = made.filter(({ result }) => !asked || (result.ok && meets(effectsOf(result.medium), wish)))
   const fittingReady = asked ? ready.filter(({ effects }) => meets(effects, wish)) : []
   const add = (): void => {
-    const medium: MediumDocument = { id: crypto.randomUUID(), name: 'New medium', recipe: { lines: [] }, note: '' }
-    void send('PUT', '/api/mediums', { medium, seen: null }).then((reply) =>
+    const medium: MediumDocument = {
+      id: crypto.randomUUID(),
+      name: 'New medium',
+      recipe: { lines: [] },
+      note: '',
+    }
+    void send('PUT /api/mediums', { medium, seen: null }).then((reply) =>
       reply.ok ? window.location.assign(`/mediums/${medium.id}`) : setProblem(reply.refusal.message),
     )
   }
@@ -44,52 +57,88 @@ export function MediumList({ mediums, shelf: items }: ListProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-3">
         <h1 className="text-[2.2rem] leading-none">Mediums</h1>
-        <div className="flex items-center gap-5">
-          {mediums.length > 1 && <a className="link" href="/mediums/compare">Two side by side</a>}
-          <a className="link" href="/mediums/design">Design one</a>
+        <div className="flex flex-wrap items-center gap-5">
+          <FindField label="Find by name" value={name} onValue={setName} />
+          {initial.count > 1 && (
+            <a className="link" href="/mediums/compare">
+              Two side by side
+            </a>
+          )}
+          <a className="link" href="/mediums/design">
+            Design one
+          </a>
           <button type="button" className="button min-h-11" onClick={add}>
             <Plus size={16} aria-hidden="true" /> New medium
           </button>
         </div>
       </div>
-      {problem && <p role="alert" className="text-unsound">{problem}</p>}
+      {problem && (
+        <p role="alert" className="text-unsound">
+          {problem}
+        </p>
+      )}
       <Picker wish={wish} onWish={setWish} />
-      {mediums.length === 0 && <p className="mt-4 font-read text-xl">No medium is written down yet.</p>}
-      {asked && <p role="status" className="mt-3 text-soft">{fitting.length === 0 ? 'None of your mediums does all of that.' : `${fitting.length} of your ${mediums.length} mediums ${fitting.length === 1 ? 'does' : 'do'} that.`}</p>}
+      {initial.count === 0 && <p className="mt-4 font-read text-xl">No medium is written down yet.</p>}
+      {asked && (
+        <p role="status" className="mt-3 text-soft">
+          {fitting.length === 0
+            ? 'None of your mediums does all of that.'
+            : `${pages.count} of your ${initial.count} mediums ${pages.count === 1 ? 'does' : 'do'} that.`}
+        </p>
+      )}
+      {name !== '' && fitting.length === 0 && <p className="mt-3 text-soft">No medium is called that.</p>}
       <ul className="mt-3">
-        {fitting.map(({ medium, result }) => (
-          <li key={medium.id} className="border-t border-rule">
-            <a href={`/mediums/${medium.id}`} className="grid gap-x-8 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
-              <span className="font-read text-[1.25rem] leading-tight [overflow-wrap:anywhere]">{medium.name}</span>
+        {fitting.map(({ id, name: title, made, problem: fault }) => (
+          <li key={id} className="border-t border-rule">
+            <a href={`/mediums/${id}`} className="grid gap-x-8 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
+              <span className="font-read text-[1.25rem] leading-tight [overflow-wrap:anywhere]">{title}</span>
               <span>
-                <span className="block">{result.ok ? summary(result.medium) : result.problems[0]!.message}</span>
-                {result.ok && <span className="block text-[0.88rem] text-soft">{effectsText(effectsOf(result.medium))}</span>}
+                <span className="block">{made ? summary(made) : fault}</span>
+                {made && <span className="block text-[0.88rem] text-soft">{effectsText(made.effects)}</span>}
               </span>
             </a>
           </li>
         ))}
       </ul>
+      <ListFoot pages={pages} what="mediums" />
       {fittingReady.length > 0 && (
         <section aria-label="Ready-made that do it" className="mt-5 border-t border-ink pt-3">
           <h2 className="text-xl">Ready-made that do it</h2>
           <ul>
             {fittingReady.map(({ material, effects }) => (
-              <li key={material.id} className="grid gap-x-8 border-t border-rule py-2 sm:grid-cols-[16rem_1fr]">
-                <a className="link" href={`/shelf?at=${material.id}`}>{material.name}</a>
+              <li
+                key={material.id}
+                className="grid gap-x-8 border-t border-rule py-2 sm:grid-cols-[16rem_1fr]"
+              >
+                <a className="link" href={`/shelf?at=${material.id}`}>
+                  {material.name}
+                </a>
                 <span className="text-[0.88rem] text-soft">{effectsText(effects)}</span>
               </li>
             ))}
           </ul>
         </section>
       )}
-      <p className="mt-4 text-[0.85rem] text-soft">What a medium does on the brush is told from its make-up: an estimate. A dab on glass tells better.</p>
+      <p className="mt-4 text-[0.85rem] text-soft">
+        What a medium does on the brush is told from its make-up: an estimate. A dab on glass tells better.
+      </p>
       <Toasts />
     </>
   )
-} // prettier-ignore
+}
 
-function Picker({ wish, onWish }: { readonly wish: EffectWish; readonly onWish: (wish: EffectWish) => void }) {
-  const ticks = [['holdsPeaks', 'hold peaks'], ['levels', 'level'], ['noDrips', 'not drip']] as const
+function Picker({
+  wish,
+  onWish,
+}: {
+  readonly wish: EffectWish
+  readonly onWish: (wish: EffectWish) => void
+}) {
+  const ticks = [
+    ['holdsPeaks', 'hold peaks'],
+    ['levels', 'level'],
+    ['noDrips', 'not drip'],
+  ] as const
   const hours = (value: number): number | undefined => (value > 0 ? value : undefined)
   return (
     <fieldset className="flex flex-wrap items-end gap-x-6 gap-y-2 border-t border-rule py-3">
@@ -97,36 +146,59 @@ function Picker({ wish, onWish }: { readonly wish: EffectWish; readonly onWish: 
       <span className="self-center text-soft">It should</span>
       {ticks.map(([key, name]) => (
         <label key={key} className="flex min-h-9 items-center gap-2">
-          <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={wish[key] ?? false} onChange={({ target }) => onWish({ ...wish, [key]: target.checked })} />
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={wish[key] ?? false}
+            onChange={({ target }) => onWish({ ...wish, [key]: target.checked })}
+          />
           {name}
         </label>
       ))}
-      <Labelled label="dry to" className="w-28">
-        {(id) => <Choice id={id} value={wish.sheen ?? ''} onValue={(sheen) => onWish(withOut({ ...wish, ...(sheen && { sheen: sheen as Sheen }) }, sheen ? null : 'sheen'))} options={[{ id: '', name: 'any sheen' }, ...sheens.map((sheen) => ({ id: sheen, name: sheen }))]} />}
-      </Labelled>
-      <Labelled label="blend for at least" className="w-32">
-        {(id) => <NumberField id={id} value={wish.blendHours ?? 0} low={0} high={1000} unit="h" onValue={(value) => onWish(hours(value) ? { ...wish, blendHours: value } : withOut(wish, 'blendHours'))} />}
-      </Labelled>
-      <Labelled label="be touch dry within" className="w-32">
-        {(id) => <NumberField id={id} value={wish.touchWithinHours ?? 0} low={0} high={10000} unit="h" onValue={(value) => onWish(hours(value) ? { ...wish, touchWithinHours: value } : withOut(wish, 'touchWithinHours'))} />}
-      </Labelled>
+      <ChoiceRow
+        label="dry to"
+        className="w-28"
+        value={wish.sheen ?? ''}
+        onValue={(sheen) =>
+          onWish(withOut({ ...wish, ...(sheen && { sheen: sheen as Sheen }) }, sheen ? null : 'sheen'))
+        }
+        options={[{ id: '', name: 'any sheen' }, ...sheens.map((sheen) => ({ id: sheen, name: sheen }))]}
+      />
+      <NumberRow
+        label="blend for at least"
+        className="w-32"
+        value={wish.blendHours ?? 0}
+        low={0}
+        high={1000}
+        unit="h"
+        onValue={(value) =>
+          onWish(hours(value) ? { ...wish, blendHours: value } : withOut(wish, 'blendHours'))
+        }
+      />
+      <NumberRow
+        label="be touch dry within"
+        className="w-32"
+        value={wish.touchWithinHours ?? 0}
+        low={0}
+        high={10000}
+        unit="h"
+        onValue={(value) =>
+          onWish(hours(value) ? { ...wish, touchWithinHours: value } : withOut(wish, 'touchWithinHours'))
+        }
+      />
     </fieldset>
   )
-} // prettier-ignore
+}
 
 const withOut = (wish: EffectWish, key: keyof EffectWish | null): EffectWish =>
-  Object.fromEntries(Object.entries(wish).filter(([name]) => name !== key)) as EffectWish
+  Object.fromEntries(Object.entries(wish).filter(([name]) => name !== key))
 
 const alone = (material: (typeof library)[number]): Pick<Medium, 'ingredients' | 'volumeMl'> => ({
   ingredients: [{ material, massG: material.densityGPerMl.mid, volumeMl: 1 }],
   volumeMl: 1,
 })
 
-const analysed = (medium: MediumDocument, mediums: readonly MediumDocument[], shelf: Shelf): MediumResult =>
-  analyseMedium(medium.recipe, shelf, (id) => mediums.find((one) => one.id === id), [medium.id])
-
-function summary({ dry, wet }: Medium): string {
-  const dried = classNames.filter((name) => dry.byVolume[name] >= 0.005).sort((a, b) => dry.byVolume[b] - dry.byVolume[a])
-  const leaves = wet.byVolume.volatile + wet.byVolume.water
-  return `dries to ${dried.map((name) => `${percentText(dry.byVolume[name])} ${classWords[name]}`).join(', ')} by volume${leaves > 0.005 ? `; ${percentText(leaves)} of the mix by volume is solvent or water` : '; no solvent'}`
+function summary({ dryByVolume: dry, leaves }: NonNullable<MediumEntry['made']>): string {
+  const dried = classNames.filter((name) => dry[name] >= 0.005).sort((a, b) => dry[b] - dry[a])
+  return `dries to ${dried.map((name) => `${percentText(dry[name])} ${classWords[name]}`).join(', ')} by volume${leaves > 0.005 ? `; ${percentText(leaves)} of the mix by volume is solvent or water` : '; no solvent'}`
 }

@@ -1,20 +1,28 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { ArrowDown, ArrowUp, GripVertical, Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { parseAmount } from '../../core/measure/parse.ts'
 import { unitName } from '../../core/measure/units.ts'
 import type { Amount, Spoons } from '../../core/measure/units.ts'
 import type { MediumResult } from '../../core/medium/medium.ts'
-import type { MediumDocument } from '../../document/recipe.ts'
-import { Choice, TypedField } from '../../ui/fields.tsx'
+import type { RecipeLine } from '../../core/medium/recipe.ts'
+import { Chooser } from '../../ui/Chooser.tsx'
+import type { Choosable } from '../../ui/Chooser.tsx'
+import { TypedField } from '../../ui/fields.tsx'
+import { IconButton } from '../../ui/IconButton.tsx'
 import type { Reading } from '../../ui/fields.tsx'
+import { moved, MovingRow, useSorting } from '../../ui/sorting.tsx'
+import type { Moving } from '../../ui/sorting.tsx'
 import { gramsText, mlText } from '../../ui/format.ts'
+import type { Bench } from '../../ui/useBench.ts'
 
-export type Line = MediumDocument['recipe']['lines'][number]
-type Choices = readonly { readonly id: string; readonly name: string; readonly group: string }[]
+/** What a line may be of, and how what is chosen is made known. */
+interface Choosing extends Pick<Bench, 'bring' | 'coming'> {
+  readonly choices: readonly Choosable[]
+  readonly nameOf: (id: string) => string
+}
 
-export const amountText = ({ amount, unit }: Amount): string => `${Number(amount.toPrecision(6))} ${unitName(unit, amount)}`
+export const amountText = ({ amount, unit }: Amount): string =>
+  `${Number(amount.toPrecision(6))} ${unitName(unit, amount)}`
 export const readAmount =
   (spoons: Spoons) =>
   (text: string): Reading<Amount> => {
@@ -22,108 +30,131 @@ export const readAmount =
     return parsed.ok ? { value: parsed.value } : { problem: parsed.message }
   }
 
-const idOf = (line: Line): string => ('material' in line ? line.material : `medium:${line.medium}`)
-const withId = ({ amount, unit }: Amount, id: string): Line =>
-  id.startsWith('medium:') ? { amount, unit, medium: id.slice(7) } : { amount, unit, material: id }
+export const idOf = (line: RecipeLine): string => ('material' in line ? line.material : line.medium)
+const lineOf = ({ amount, unit }: Amount, { id, kind }: Choosable): RecipeLine =>
+  kind === 'medium' ? { amount, unit, medium: id } : { amount, unit, material: id }
 
-interface LinesProps {
-  readonly lines: readonly Line[]
+interface LinesProps extends Choosing {
+  readonly lines: readonly RecipeLine[]
   readonly made: MediumResult
-  readonly choices: Choices
   readonly spoons: Spoons
-  readonly onLines: (lines: readonly Line[]) => void
+  readonly onLines: (lines: readonly RecipeLine[]) => void
 }
 
+const ingredientLookups = ['medium', 'shelf_item'] as const
+
 /** The recipe line by line as the painter wrote it; dragged or moved by keys. */
-export function RecipeLines({ lines, made, choices, spoons, onLines }: LinesProps) {
-  const [fresh, setFresh] = useState(0)
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
-  const ids = lines.map((_, at) => String(at + 1))
-  const moved = (from: number, to: number): void => {
-    const next = [...lines]
-    const [line] = next.splice(from, 1)
-    next.splice(to, 0, line!)
-    onLines(next)
-  }
+export function RecipeLines({ lines, made, spoons, onLines, ...choosing }: LinesProps) {
+  const rows = lines.map((line, at) => ({ id: String(at + 1), name: choosing.nameOf(idOf(line)) }))
+  const move = (from: number, to: number): void => onLines(moved(lines, from, to))
+  const { movings, mover } = useSorting(rows, move)
   return (
     <>
-      <DndContext
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragEnd={({ active, over }) => over && active.id !== over.id && moved(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)))}
-      >
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          <ol>
-            {lines.map((line, at) => (
+      <ol>
+        {lines.map((line, at) => (
+          <MovingRow key={at} id={rows[at]!.id} movings={movings}>
+            {(moving) => (
               <RecipeRow
-                key={ids[at]}
-                id={ids[at]!}
+                moving={moving}
                 line={line}
                 at={at}
                 last={at === lines.length - 1}
                 measured={made.ok ? made.medium.lines[at] : undefined}
                 problem={made.ok ? undefined : made.problems.find((one) => one.line === at)?.message}
-                choices={choices}
                 spoons={spoons}
                 onLine={(changed) => onLines(lines.map((one, index) => (index === at ? changed : one)))}
-                onMove={(by) => moved(at, at + by)}
+                onMove={(by) => move(at, at + by)}
                 onRemove={() => onLines(lines.filter((_, index) => index !== at))}
+                {...choosing}
               />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
-      <NewLine
-        key={fresh}
-        choices={choices}
-        spoons={spoons}
-        onAdd={(line) => {
-          onLines([...lines, line])
-          setFresh(fresh + 1)
-        }}
-      />
+            )}
+          </MovingRow>
+        ))}
+      </ol>
+      {mover}
+      <NewLine spoons={spoons} onAdd={(line) => onLines([...lines, line])} {...choosing} />
     </>
   )
 }
 
-interface RowProps {
-  readonly id: string
-  readonly line: Line
+interface RowProps extends Choosing {
+  readonly moving: Moving
+  readonly line: RecipeLine
   readonly at: number
   readonly last: boolean
   readonly measured: { readonly massG: number; readonly volumeMl: number } | undefined
   readonly problem: string | undefined
-  readonly choices: Choices
   readonly spoons: Spoons
-  readonly onLine: (line: Line) => void
+  readonly onLine: (changed: RecipeLine) => void
   readonly onMove: (by: 1 | -1) => void
   readonly onRemove: () => void
 }
 
-function RecipeRow({ id, line, at, last, measured, problem, choices, spoons, onLine, onMove, onRemove }: RowProps) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
+function RecipeRow({
+  moving: { ref, style, isDragging, handle },
+  line,
+  at,
+  last,
+  measured,
+  problem,
+  choices,
+  nameOf,
+  bring,
+  coming,
+  spoons,
+  onLine,
+  onMove,
+  onRemove,
+}: RowProps) {
   return (
     <li
-      ref={setNodeRef}
+      ref={ref}
       className={`border-t border-rule py-1.5 ${isDragging ? 'relative z-10 bg-sheet' : ''}`}
-      style={transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined}
+      style={style}
     >
-      <div className="flex items-start gap-2">
-        <button type="button" className="h-9 w-[26px] shrink-0 touch-none text-stone hover:text-ink" aria-label={`Drag line ${at + 1}`} {...attributes} {...listeners}>
+      <div className="flex flex-wrap items-start gap-2 sm:flex-nowrap">
+        <button
+          type="button"
+          className="h-9 w-[26px] shrink-0 touch-none text-stone hover:text-ink"
+          aria-label={`Drag line ${at + 1}`}
+          {...handle}
+        >
           <GripVertical size={16} aria-hidden="true" className="mx-auto" />
         </button>
-        <TypedField label={`Amount, line ${at + 1}`} shown={amountText(line)} read={readAmount(spoons)} onValue={({ amount, unit }) => onLine({ ...line, amount, unit })} className="w-26 shrink-0" />
-        <span className="flex min-w-0 grow flex-col">
-          <Choice label={`Material, line ${at + 1}`} value={idOf(line)} onValue={(chosen) => onLine(withId(line, chosen))} options={choices} />
-          <span className="text-[0.82rem] text-soft">{measured && `${gramsText(measured.massG)}, ${mlText(measured.volumeMl)} of material`}</span>
+        <TypedField
+          label={`Amount, line ${at + 1}`}
+          shown={amountText(line)}
+          read={readAmount(spoons)}
+          onValue={({ amount, unit }) => onLine({ ...line, amount, unit })}
+          className="w-26 shrink-0"
+        />
+        <span className="order-last flex min-w-0 grow basis-full flex-col pl-[34px] sm:order-none sm:basis-auto sm:pl-0">
+          <Chooser
+            label={`Material, line ${at + 1}`}
+            shown={nameOf(idOf(line))}
+            options={choices}
+            lookups={ingredientLookups}
+            onChoose={(chosen) => {
+              void bring(chosen)
+              onLine(lineOf(line, chosen))
+            }}
+          />
+          <span className="text-[0.82rem] text-soft">
+            {coming.has(idOf(line))
+              ? 'coming from the studio; counted once it is here'
+              : measured && `${gramsText(measured.massG)}, ${mlText(measured.volumeMl)} of material`}
+          </span>
         </span>
-        <span className="flex shrink-0">
-          <LineButton label={`Move line ${at + 1} up`} disabled={at === 0} onClick={() => onMove(-1)} icon={<ArrowUp size={15} aria-hidden="true" />} />
-          <LineButton label={`Move line ${at + 1} down`} disabled={last} onClick={() => onMove(1)} icon={<ArrowDown size={15} aria-hidden="true" />} />
-          <LineButton label={`Remove line ${at + 1}`} onClick={onRemove} icon={<X size={15} aria-hidden="true" />} />
+        <span className="ml-auto flex shrink-0 sm:ml-0">
+          <IconButton label={`Move line ${at + 1} up`} disabled={at === 0} onClick={() => onMove(-1)}>
+            <ArrowUp size={15} aria-hidden="true" />
+          </IconButton>
+          <IconButton label={`Move line ${at + 1} down`} disabled={last} onClick={() => onMove(1)}>
+            <ArrowDown size={15} aria-hidden="true" />
+          </IconButton>
+          <IconButton label={`Remove line ${at + 1}`} onClick={onRemove}>
+            <X size={15} aria-hidden="true" />
+          </IconButton>
         </span>
       </div>
       {problem && (
@@ -133,24 +164,28 @@ function RecipeRow({ id, line, at, last, measured, problem, choices, spoons, onL
       )}
     </li>
   )
-} // prettier-ignore
+}
 
-function LineButton({ label, icon, ...rest }: { readonly label: string; readonly icon: React.ReactNode; readonly disabled?: boolean; readonly onClick: () => void }) {
-  return (
-    <button type="button" aria-label={label} title={label} className="grid h-9 w-8 place-items-center rounded hover:bg-wash disabled:text-stone" {...rest}>
-      {icon}
-    </button>
-  )
-} // prettier-ignore
-
-function NewLine({ choices, spoons, onAdd }: { readonly choices: Choices; readonly spoons: Spoons; readonly onAdd: (line: Line) => void }) {
+function NewLine({
+  choices,
+  nameOf,
+  bring,
+  spoons,
+  onAdd,
+}: Choosing & {
+  readonly spoons: Spoons
+  readonly onAdd: (line: RecipeLine) => void
+}) {
   const [text, setText] = useState('')
-  const [id, setId] = useState('linseed_stand_oil')
+  const first: Choosable = { id: 'linseed_stand_oil', name: nameOf('linseed_stand_oil') }
+  const [chosen, setChosen] = useState(first)
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
     const parsed = parseAmount(text, spoons)
-    if (parsed.ok) onAdd(withId(parsed.value, id))
-    else setProblem(text.trim() ? parsed.message : 'Write how much first, such as 30 ml.')
+    if (!parsed.ok) return setProblem(text.trim() ? parsed.message : 'Write how much first, such as 30 ml.')
+    onAdd(lineOf(parsed.value, chosen))
+    setText('')
+    setChosen(first)
   }
   return (
     <form
@@ -162,8 +197,28 @@ function NewLine({ choices, spoons, onAdd }: { readonly choices: Choices; readon
       }}
     >
       <div className="flex items-start gap-2 pl-[34px]">
-        <input aria-label="Amount of the new line" placeholder="30 ml" className="field w-26 shrink-0 placeholder:text-soft" value={text} aria-invalid={problem !== null} onChange={({ target }) => { setText(target.value); setProblem(null) }} />
-        <Choice label="Material of the new line" value={id} onValue={setId} options={choices} />
+        <input
+          aria-label="Amount of the new line"
+          placeholder="30 ml"
+          className="field w-26 shrink-0 placeholder:text-soft"
+          value={text}
+          aria-invalid={problem !== null}
+          onChange={({ target }) => {
+            setText(target.value)
+            setProblem(null)
+          }}
+        />
+        <Chooser
+          label="Material of the new line"
+          shown={chosen.name}
+          options={choices}
+          lookups={ingredientLookups}
+          onChoose={(next) => {
+            setChosen(next)
+            void bring(next)
+          }}
+          className="grow"
+        />
         <button type="submit" className="button shrink-0">
           <Plus size={15} aria-hidden="true" /> Add
         </button>
@@ -175,4 +230,4 @@ function NewLine({ choices, spoons, onAdd }: { readonly choices: Choices; readon
       )}
     </form>
   )
-} // prettier-ignore
+}

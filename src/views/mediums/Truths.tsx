@@ -8,14 +8,36 @@ import { about, gramsText, mlText, percentText } from '../../ui/format.ts'
 
 /** Colours of the classes in a bar; the words stand beside it. */
 const classColours: Readonly<Record<ClassName, string>> = {
-  oil: '#d9b45c', alkyd: '#b98a45', resin: '#9c5a2b', wax: '#e8dfae', protein: '#e0a58c', polymer: '#a8b7c9', gum: '#c7b98f',
-  extender: '#cfcabd', pigment: '#7a5a6b', drier: '#7d6aa3', volatile: '#b9d0d6', water: '#8fb4cc', other: '#a39f95',
-} // prettier-ignore
+  oil: '#d9b45c',
+  alkyd: '#b98a45',
+  resin: '#9c5a2b',
+  wax: '#e8dfae',
+  protein: '#e0a58c',
+  polymer: '#a8b7c9',
+  gum: '#c7b98f',
+  extender: '#cfcabd',
+  pigment: '#7a5a6b',
+  drier: '#7d6aa3',
+  volatile: '#b9d0d6',
+  water: '#8fb4cc',
+  other: '#a39f95',
+}
 
 export const classWords: Readonly<Record<ClassName, string>> = {
-  oil: 'oil', alkyd: 'alkyd', resin: 'resin', wax: 'wax', protein: 'protein', polymer: 'polymer', gum: 'gum', extender: 'filler', pigment: 'pigment',
-  drier: 'drier', volatile: 'solvent, leaves', water: 'water, leaves', other: 'other',
-} // prettier-ignore
+  oil: 'oil',
+  alkyd: 'alkyd',
+  resin: 'resin',
+  wax: 'wax',
+  protein: 'protein',
+  polymer: 'polymer',
+  gum: 'gum',
+  extender: 'filler',
+  pigment: 'pigment',
+  drier: 'drier',
+  volatile: 'solvent, leaves',
+  water: 'water, leaves',
+  other: 'other',
+}
 
 /** A share, or the two ends of it where a product is known only as a range. */
 export const spanPercent = (span: Span): string =>
@@ -23,7 +45,8 @@ export const spanPercent = (span: Span): string =>
     ? percentText(span.low)
     : `${percentText(span.low).replace('\u00a0%', '')}–${percentText(span.high)}`
 
-const known = (shares: Shares): ShareSpans => Object.fromEntries(classNames.map((name) => [name, spanOf([shares[name]])])) as Record<ClassName, Span>
+const known = (shares: Shares): ShareSpans =>
+  Object.fromEntries(classNames.map((name) => [name, spanOf([shares[name]])])) as Record<ClassName, Span>
 
 /** What a medium is, three times over: as the spoon saw it, as it stands in the jar, and as it dries. */
 export function Truths({ medium }: { readonly medium: Medium }) {
@@ -47,8 +70,26 @@ export function Truths({ medium }: { readonly medium: Medium }) {
         <p className="grow text-soft">
           {gramsText(medium.massG)} · {mlText(medium.volumeMl)} · {about(medium.densityGPerMl, 3)} g/ml
         </p>
-        <Switch label="Count by" value={by} onValue={setBy} options={[['byVolume', 'by true volume'], ['byMass', 'by mass']]} />
-        {hasFiller && <Switch label="Filler" value={filler ? 'with' : 'without'} onValue={(chosen) => setFiller(chosen === 'with')} options={[['with', 'with filler'], ['without', 'without filler']]} />}
+        <Switch
+          label="Count by"
+          value={by}
+          onValue={setBy}
+          options={[
+            ['byVolume', 'by true volume'],
+            ['byMass', 'by mass'],
+          ]}
+        />
+        {hasFiller && (
+          <Switch
+            label="Filler"
+            value={filler ? 'with' : 'without'}
+            onValue={(chosen) => setFiller(chosen === 'with')}
+            options={[
+              ['with', 'with filler'],
+              ['without', 'without filler'],
+            ]}
+          />
+        )}
       </div>
       <table className="mt-2 w-full text-[0.95rem]">
         <thead>
@@ -68,7 +109,13 @@ export function Truths({ medium }: { readonly medium: Medium }) {
             <tr key={name} className="border-t border-rule">
               <th scope="row" className="py-1 text-left font-normal whitespace-nowrap">
                 <svg width="11" height="11" aria-hidden="true" className="mr-2 inline-block">
-                  <rect width="11" height="11" fill={classColours[name]} stroke="var(--soft)" strokeWidth="0.6" />
+                  <rect
+                    width="11"
+                    height="11"
+                    fill={classColours[name]}
+                    stroke="var(--soft)"
+                    strokeWidth="0.6"
+                  />
                 </svg>
                 {classWords[name]}
               </th>
@@ -83,7 +130,7 @@ export function Truths({ medium }: { readonly medium: Medium }) {
       </table>
     </section>
   )
-} // prettier-ignore
+}
 
 /** Two ways to see the same thing. */
 export function Switch<Value extends string>({
@@ -100,13 +147,19 @@ export function Switch<Value extends string>({
   return (
     <span role="group" aria-label={label} className="flex border border-rule text-[0.85rem]">
       {options.map(([id, name]) => (
-        <button key={id} type="button" aria-pressed={id === value} className="min-h-7 px-2.5 text-soft aria-pressed:bg-wash aria-pressed:text-ink" onClick={() => onValue(id)}>
+        <button
+          key={id}
+          type="button"
+          aria-pressed={id === value}
+          className="min-h-7 px-2.5 text-soft aria-pressed:bg-wash aria-pressed:text-ink"
+          onClick={() => onValue(id)}
+        >
           {name}
         </button>
       ))}
     </span>
   )
-} // prettier-ignore
+}
 
 function Bar({ shares }: { readonly shares: ShareSpans }) {
   const middles = classNames.map((name) => (shares[name].low + shares[name].high) / 2)
@@ -118,7 +171,15 @@ function Bar({ shares }: { readonly shares: ShareSpans }) {
         const x = from
         const share = total > 0 ? middles[at]! / total : 0
         from += share
-        return share > 0 ? <rect key={name} x={`${x * 100}%`} width={`${share * 100}%`} height="22" fill={classColours[name]} /> : null
+        return share > 0 ? (
+          <rect
+            key={name}
+            x={`${x * 100}%`}
+            width={`${share * 100}%`}
+            height="22"
+            fill={classColours[name]}
+          />
+        ) : null
       })}
     </svg>
   )

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns'
 import type { MediumDocument } from '../../document/recipe.ts'
-import type { MediumVersion } from '../../studio/reading.ts'
+import type { MediumVersion } from '../../studio/mediumHistory.ts'
 import { amountText } from './RecipeLines.tsx'
 
 interface VersionsProps {
@@ -19,10 +19,17 @@ export function Versions({ versions, now, spoken, onTake }: VersionsProps) {
       <h2 className="text-xl">What the recipe has been</h2>
       <ul>
         {older.map(({ at, recipe }) => (
-          <li key={at + JSON.stringify(recipe)} className="flex items-baseline gap-4 border-t border-rule py-1.5 text-[0.92rem]">
+          <li
+            key={at + JSON.stringify(recipe)}
+            className="flex items-baseline gap-4 border-t border-rule py-1.5 text-[0.92rem]"
+          >
             <span className="w-28 shrink-0 text-soft">{format(parseISO(at), 'd MMM, HH:mm')}</span>
             <span className="grow">
-              {recipe.lines.map((line) => `${amountText(line)} ${spoken('material' in line ? line.material : line.medium)}`).join(', ') || 'empty'}
+              {recipe.lines
+                .map(
+                  (line) => `${amountText(line)} ${spoken('material' in line ? line.material : line.medium)}`,
+                )
+                .join(', ') || 'empty'}
             </span>
             <button type="button" className="min-h-6 shrink-0 link" onClick={() => onTake(recipe)}>
               Take it back

@@ -2,18 +2,32 @@ import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { practiceOf } from '../../core/soundness/practice.ts'
 import { supportOf } from '../../core/soundness/support.ts'
-import type { LayerDocument, PaintingDocument } from '../../document/studio.ts'
-import type { PaintingEntry } from '../../studio/paintings.ts'
-import { send } from '../../ui/client.ts'
+import type { PaintingDocument } from '../../document/studio.ts'
+import type { Band, ListPage, PaintingEntry } from '../../studio/paintingList.ts'
+import { read, send } from '../../ui/client.ts'
 import { dateText, dayText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
-import { colourOf } from '../stack/rows.ts'
+import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
+import { Judging } from '../../ui/Judging.tsx'
+import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
+import { usePages } from '../../ui/usePages.ts'
+
+interface ListProps {
+  readonly initial: ListPage<PaintingEntry>
+  /** Paintings still being judged. */
+  readonly judging: number
+}
 
 /** Every painting: its layers as a strip, whether it is sound, and what comes next. */
-export function PaintingList({ entries }: { readonly entries: readonly PaintingEntry[] }) {
+export function PaintingList({ initial, judging }: ListProps) {
   useDone()
+  const [asked, setAsked] = useState('')
+  const pages = usePages(initial, asked, (from) =>
+    read('GET /api/paintings', { query: { find: asked, from } }),
+  )
+  const { entries } = pages
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
     const painting: PaintingDocument = {
@@ -27,43 +41,54 @@ export function PaintingList({ entries }: { readonly entries: readonly PaintingE
       deadline: null,
       note: '',
     }
-    void send('PUT', '/api/paintings', { painting, seen: null }).then((reply) =>
+    void send('PUT /api/paintings', { painting, seen: null }).then((reply) =>
       reply.ok ? window.location.assign(`/paintings/${painting.id}`) : setProblem(reply.refusal.message),
     )
   }
   return (
     <>
-      <div className="flex items-end justify-between gap-4 pb-4">
+      <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
         <h1 className="text-[2.2rem] leading-none">Paintings</h1>
-        <button type="button" className="button min-h-11" onClick={add}>
-          <Plus size={16} aria-hidden="true" /> New painting
-        </button>
+        <span className="flex flex-wrap items-center gap-3 sm:justify-end">
+          <FindField label="Find by title" value={asked} onValue={setAsked} />
+          <button type="button" className="button min-h-11" onClick={add}>
+            <Plus size={16} aria-hidden="true" /> New painting
+          </button>
+        </span>
       </div>
+      <Judging left={judging} onDone={pages.again} />
       {problem && (
         <p role="alert" className="text-unsound">
           {problem}
         </p>
       )}
-      {entries.length === 0 && <p className="font-read text-xl">No painting is begun yet.</p>}
+      {entries.length === 0 && (
+        <p className="font-read text-xl">{asked ? 'No title holds that.' : 'No painting is begun yet.'}</p>
+      )}
       <ul>
-        {entries.map(({ painting, layers, verdict, worst, next }) => (
-          <li key={painting.id} className="border-t border-rule">
-            <a href={`/paintings/${painting.id}`} className="grid items-center gap-x-6 gap-y-1 py-3 hover:bg-wash sm:grid-cols-[5.5rem_16rem_1fr]">
-              <Strip layers={layers} />
+        {entries.map(({ id, title, support, practice, deadline, bands, verdict, worst, next }) => (
+          <li key={id} className="border-t border-rule">
+            <a
+              href={`/paintings/${id}`}
+              className="grid items-center gap-x-6 gap-y-1 py-3 hover:bg-wash sm:grid-cols-[5.5rem_16rem_1fr]"
+            >
+              <Strip bands={bands} />
               <span className="min-w-0">
-                <span className="block font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere]">{painting.title}</span>
+                <span className="block font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere]">
+                  {title}
+                </span>
                 <span className="block text-[0.85rem] text-soft">
                   {[
-                    supportOf(painting.support)!.name,
-                    practiceOf(painting.practice)!.name.toLowerCase(),
-                    painting.deadline && `due ${dateText(painting.deadline)}`,
+                    supportOf(support)!.name,
+                    practiceOf(practice)!.name.toLowerCase(),
+                    deadline && `due ${dateText(deadline)}`,
                   ]
                     .filter(Boolean)
                     .join(' · ')}
                 </span>
               </span>
               <span className="min-w-0">
-                {layers.length > 0 ? (
+                {verdict && bands.length > 0 ? (
                   <span className="block leading-snug">
                     <span className="mr-2">
                       <VerdictWord verdict={verdict} />
@@ -71,45 +96,48 @@ export function PaintingList({ entries }: { readonly entries: readonly PaintingE
                     {worst}
                   </span>
                 ) : (
-                  <span className="text-soft">No layers yet</span>
+                  <span className="text-soft">{verdict ? 'No layers yet' : 'Being judged'}</span>
                 )}
                 {next && (
                   <span className="block text-[0.88rem] text-soft">
                     Next: {next.name}, {next.certain ? `from ${dayText(next.day)}` : 'no date yet'}
                   </span>
                 )}
-                {!next && layers.length > 0 && <span className="block text-[0.88rem] text-soft">All layers are painted</span>}
+                {!next && bands.length > 0 && (
+                  <span className="block text-[0.88rem] text-soft">All layers are painted</span>
+                )}
               </span>
             </a>
           </li>
         ))}
       </ul>
+      <ListFoot pages={pages} what="paintings" />
       <Toasts />
     </>
   )
 }
 
 /** The layers as bands, surface at the top, thickness on a square-root scale; planned ones outlined. */
-function Strip({ layers }: { readonly layers: readonly LayerDocument[] }) {
-  const roots = layers.map(({ wetThicknessUm }) => Math.sqrt(wetThicknessUm))
+function Strip({ bands }: { readonly bands: readonly Band[] }) {
+  const roots = bands.map(({ wetThicknessUm }) => Math.sqrt(wetThicknessUm))
   const all = roots.reduce((sum, root) => sum + root, 0)
   let y = 0
   return (
     <svg width="80" height="44" aria-hidden="true" className="block">
-      {layers.toReversed().map((layer) => {
-        const height = (40 * Math.sqrt(layer.wetThicknessUm)) / all
+      {bands.toReversed().map(({ id, wetThicknessUm, painted, pigments }) => {
+        const height = (40 * Math.sqrt(wetThicknessUm)) / all
         const top = y
         y += height
         return (
           <rect
-            key={layer.id}
+            key={id}
             x="0.5"
             y={top + 0.5}
             width="79"
             height={Math.max(1, height)}
-            fill={colourOf(layer)}
-            opacity={layer.paintedAt ? 1 : 0.4}
-            stroke={layer.paintedAt ? 'none' : 'var(--ink)'}
+            fill={pigments.length > 0 ? mixedColour(pigments) : oilColour}
+            opacity={painted ? 1 : 0.4}
+            stroke={painted ? 'none' : 'var(--ink)'}
             strokeDasharray="3 2"
           />
         )

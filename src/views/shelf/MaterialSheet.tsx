@@ -8,7 +8,7 @@ import { deedsOf } from '../../core/materials/search.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import { about, upperFirst } from '../../ui/format.ts'
-import { familyNames } from '../../ui/materials.ts'
+import { familyNames } from '../../core/materials/families.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { OwnFigures } from './OwnFigures.tsx'
 
@@ -23,10 +23,30 @@ interface SheetProps {
   readonly onRemove: (item: Revised<ShelfItem>) => void
 }
 
-const blank = { densityGPerMl: null, nonVolatile: null, stays: {}, iodine: null, rate: null, price: null, stockG: null, dropper: [], openedOn: null, note: '' }
+const blank = {
+  densityGPerMl: null,
+  nonVolatile: null,
+  stays: {},
+  iodine: null,
+  rate: null,
+  price: null,
+  stockG: null,
+  dropper: [],
+  openedOn: null,
+  note: '',
+}
 
 /** One material: what it does, what the book says and how sure that is, and what the painter knows better. */
-export function MaterialSheet({ material, item, lots, settings, onAdd, onSelect, onItem, onRemove }: SheetProps) {
+export function MaterialSheet({
+  material,
+  item,
+  lots,
+  settings,
+  onAdd,
+  onSelect,
+  onItem,
+  onRemove,
+}: SheetProps) {
   const entry = book[item?.base ?? material.id]
   const answers = policyAnswers(material, settings.policies)
   const { id, name, family } = material
@@ -35,46 +55,118 @@ export function MaterialSheet({ material, item, lots, settings, onAdd, onSelect,
       <h2 className="text-[1.6rem] leading-tight">{name}</h2>
       <p className="text-soft">{[familyNames[family].toLowerCase(), ...deedsOf(material)].join(' · ')}</p>
       {answers.map(({ policy, answer, reason }) => (
-        <p key={policy} className="mt-2"><VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} /> {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}{reason}</p>
+        <p key={policy} className="mt-2">
+          <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
+          {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}
+          {reason}
+        </p>
       ))}
-      {material.hazard && <p className="mt-2 text-[0.92rem]">Care: {material.hazard}. The safety data sheet and local rules come first.</p>}
+      {material.hazard && (
+        <p className="mt-2 text-[0.92rem]">
+          Care: {material.hazard}. The safety data sheet and local rules come first.
+        </p>
+      )}
       <Drying material={material} settings={settings} />
       {item ? (
         <OwnFigures key={item.id} item={item} material={material} onItem={onItem} onRemove={onRemove} />
       ) : (
         <div className="mt-4 flex flex-wrap gap-3">
-          <button type="button" className="button" onClick={() => onAdd({ id, name, base: id, family, ...blank })}>I know better than the book</button>
-          <button type="button" className="button" onClick={() => onAdd({ id: crypto.randomUUID(), name: `${name}, new lot`, base: id, family, ...blank })}><Plus size={15} aria-hidden="true" /> A lot of it</button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => onAdd({ id, name, base: id, family, ...blank })}
+          >
+            I know better than the book
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              onAdd({ id: crypto.randomUUID(), name: `${name}, new lot`, base: id, family, ...blank })
+            }
+          >
+            <Plus size={15} aria-hidden="true" /> A lot of it
+          </button>
         </div>
       )}
       {lots.length > 0 && (
-        <p className="mt-3">Your lots of it: {lots.map((lot, at) => <span key={lot.id}>{at > 0 && ', '}<button type="button" className="min-h-6 link" onClick={() => onSelect(lot.id)}>{lot.name}</button></span>)}</p>
+        <p className="mt-3">
+          Your lots of it:{' '}
+          {lots.map((lot, at) => (
+            <span key={lot.id}>
+              {at > 0 && ', '}
+              <button type="button" className="min-h-6 link" onClick={() => onSelect(lot.id)}>
+                {lot.name}
+              </button>
+            </span>
+          ))}
+        </p>
       )}
       {entry ? (
         <div className="mt-5 border-t border-ink pt-3">
           <h3 className="text-xl">What the book says</h3>
           <table className="mt-2 w-full text-[0.95rem]">
-            <thead><tr className="text-[0.8rem] text-soft"><td /><th scope="col" className="text-right font-normal">low</th><th scope="col" className="text-right font-normal">middle</th><th scope="col" className="text-right font-normal">high</th><td className="w-28" /></tr></thead>
+            <thead>
+              <tr className="text-[0.8rem] text-soft">
+                <td />
+                <th scope="col" className="text-right font-normal">
+                  low
+                </th>
+                <th scope="col" className="text-right font-normal">
+                  middle
+                </th>
+                <th scope="col" className="text-right font-normal">
+                  high
+                </th>
+                <td className="w-28" />
+              </tr>
+            </thead>
             <tbody>
               {entry.figures.map((figure) => (
                 <tr key={figure.is} className="border-t border-rule">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal">{figure.is}</th>
-                  {(['low', 'mid', 'high'] as const).map((end) => <td key={end} className="py-1 pl-3 text-right">{shown(figure, end)}</td>)}
+                  <th scope="row" className="py-1 pr-3 text-left font-normal">
+                    {figure.is}
+                  </th>
+                  {(['low', 'mid', 'high'] as const).map((end) => (
+                    <td key={end} className="py-1 pl-3 text-right">
+                      {shown(figure, end)}
+                    </td>
+                  ))}
                   <td className="py-1 pl-2 text-[0.85rem] text-soft">{figure.unit}</td>
                 </tr>
               ))}
             </tbody>
           </table>
-          <p className="mt-2 text-[0.88rem]">How sure: <b className="font-medium">{entry.confidence}</b>. Kind of figure: {entry.kind}. <span className="text-soft">Recalled from the literature, not measured by us; an estimate. {sureness[entry.confidence]}</span></p>
-          {entry.acids && <p className="mt-1 text-[0.88rem]">Fatty acids of {entry.acidsOf}, % by mass: {Object.entries(entry.acids).map(([acid, percent]) => `${acid} ${percent}`).join(', ')}; they would give an iodine value of about {about(iodineFromAcids(entry.acids) + (entry.other ? entry.other.percent * entry.other.iodine : 0), 3)}.</p>}
+          <p className="mt-2 text-[0.88rem]">
+            How sure: <b className="font-medium">{entry.confidence}</b>. Kind of figure: {entry.kind}.{' '}
+            <span className="text-soft">
+              Recalled from the literature, not measured by us; an estimate. {sureness[entry.confidence]}
+            </span>
+          </p>
+          {entry.acids && (
+            <p className="mt-1 text-[0.88rem]">
+              Fatty acids of {entry.acidsOf}, % by mass:{' '}
+              {Object.entries(entry.acids)
+                .map(([acid, percent]) => `${acid} ${percent}`)
+                .join(', ')}
+              ; they would give an iodine value of about{' '}
+              {about(
+                iodineFromAcids(entry.acids) + (entry.other ? entry.other.percent * entry.other.iodine : 0),
+                3,
+              )}
+              .
+            </p>
+          )}
           {entry.notes && <p className="mt-1 text-[0.88rem] text-soft">{upperFirst(entry.notes)}.</p>}
         </div>
       ) : (
-        <p className="mt-4 text-[0.88rem] text-soft">The book does not know this one; every figure is yours.</p>
+        <p className="mt-4 text-[0.88rem] text-soft">
+          The book does not know this one; every figure is yours.
+        </p>
       )}
     </section>
   )
-} // prettier-ignore
+}
 
 const sureness = {
   high: 'A typical sample is seldom outside low to high.',
@@ -82,7 +174,8 @@ const sureness = {
   low: 'Order of magnitude, or ranking only.',
 } as const
 
-const shown = (figure: BookFigure, end: 'low' | 'mid' | 'high'): string => (figure[end] === undefined ? '' : about(figure[end], 4))
+const shown = (figure: BookFigure, end: 'low' | 'mid' | 'high'): string =>
+  figure[end] === undefined ? '' : about(figure[end], 4)
 
 /** The drying class of an oil, from its iodine value, with the overlap admitted. */
 function Drying({ material, settings }: { readonly material: Material; readonly settings: Settings }) {
@@ -91,10 +184,15 @@ function Drying({ material, settings }: { readonly material: Material; readonly 
   const { semi, drying } = settings.dryingBounds
   return (
     <p className="mt-2">
-      Iodine value {about(iodine.low, 3)}–{about(iodine.high, 3)}: {classes.length > 1 ? `straddles ${classes.join(' and ')}, test it` : classes[0]}.{' '}
+      Iodine value {about(iodine.low, 3)}–{about(iodine.high, 3)}:{' '}
+      {classes.length > 1 ? `straddles ${classes.join(' and ')}, test it` : classes[0]}.{' '}
       <span className="text-soft">
-        Semi-drying from {semi}, drying from {drying}; <a className="link" href="/studio">your bounds</a>. Bodied oils bind less than their number says, and tung reads too low.
+        Semi-drying from {semi}, drying from {drying};{' '}
+        <a className="link" href="/studio">
+          your bounds
+        </a>
+        . Bodied oils bind less than their number says, and tung reads too low.
       </span>
     </p>
   )
-} // prettier-ignore
+}

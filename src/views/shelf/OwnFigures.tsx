@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react'
-import { useCallback, useEffect, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { classNames, leavingClasses } from '../../core/materials/material.ts'
 import type { ClassName, Material } from '../../core/materials/material.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'
@@ -8,13 +8,12 @@ import { parseAmount, parseNumber } from '../../core/measure/parse.ts'
 import { unitName } from '../../core/measure/units.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised } from '../../document/studio.ts'
-import { send } from '../../ui/client.ts'
-import { Choice, Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, NumberField, NumberRow, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
-import { familyNames } from '../../ui/materials.ts'
+import { familyNames } from '../../core/materials/families.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
-import { useSaved } from '../../ui/useSaved.ts'
+import { useSavedThing } from '../../ui/useSavedThing.ts'
 import { classWords } from '../mediums/Truths.tsx'
 
 interface OwnProps {
@@ -24,60 +23,121 @@ interface OwnProps {
   readonly onRemove: (item: Revised<ShelfItem>) => void
 }
 
+/** What was done to a material before it was opened here is taken back under Studio. */
+const noEvents: readonly number[] = []
+
 /** What the painter knows of a material: each figure left empty is the book's. */
 export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
-  const put = useCallback((body: ShelfItem, seen: number) => send('PUT', '/api/shelf', { item: body, seen }), [])
-  const saved = useSaved<ShelfItem>(item, put)
-  const { body, edit } = saved
+  const { body, edit, desk, state } = useSavedThing('shelf_item', item, noEvents)
   useEffect(() => onItem(body), [body]) // eslint-disable-line react-hooks/exhaustive-deps -- tells the list of each change once
   return (
     <div className="mt-4 border-t border-ink pt-2">
-      <SaveLine saved={saved} what={body.name}>
-        <h3 className="text-xl">{body.base === null ? 'Your material' : body.base === body.id ? 'Your figures for it' : 'Your lot'}</h3>
+      <SaveLine desk={desk} state={state}>
+        <h3 className="text-xl">
+          {body.base === null ? 'Your material' : body.base === body.id ? 'Your figures for it' : 'Your lot'}
+        </h3>
         <button type="button" className="order-last min-h-9 text-soft link" onClick={() => onRemove(body)}>
           {body.base === body.id ? 'Back to the book' : 'Remove it'}
         </button>
       </SaveLine>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
         {body.base !== body.id && (
-          <Labelled label="Name" className="sm:col-span-2">
-            {(id) => <TypedField id={id} shown={body.name} read={readName} onValue={(name) => edit({ name })} />}
-          </Labelled>
+          <TypedRow
+            label="Name"
+            className="sm:col-span-2"
+            shown={body.name}
+            read={readName}
+            onValue={(name) => edit({ name })}
+          />
         )}
         {body.base === null && (
-          <Labelled label="Kind">{(id) => <Choice id={id} value={body.family} onValue={(family) => edit({ family: family as ShelfItem['family'] })} options={Object.entries(familyNames).map(([key, name]) => ({ id: key, name }))} />}</Labelled>
+          <ChoiceRow
+            label="Kind"
+            value={body.family}
+            onValue={(family) => edit({ family: family as ShelfItem['family'] })}
+            options={Object.entries(familyNames).map(([key, name]) => ({ id: key, name }))}
+          />
         )}
-        <Labelled label="Density, g/ml" hint="10 ml of it, weighed, over 10.">
-          {(id) => <TypedField id={id} shown={body.densityGPerMl === null ? '' : String(body.densityGPerMl)} read={optional(0.3, 20, body.base === null)} onValue={(densityGPerMl) => edit({ densityGPerMl })} inputMode="decimal" />}
-        </Labelled>
-        <Labelled label="Drying speed, raw linseed = 1">
-          {(id) => <TypedField id={id} shown={body.rate === null ? '' : String(body.rate)} read={optional(0, 50, false)} onValue={(rate) => edit({ rate })} inputMode="decimal" />}
-        </Labelled>
-        <Labelled label="Of it stays, % by mass" hint="Not sure? Write both ends: 55–75.">
-          {(id) => <TypedField id={id} shown={stayText(body)} read={readStay} onValue={(nonVolatile) => edit({ nonVolatile })} />}
-        </Labelled>
-        <Labelled label="Price" hint="What you paid, and for how much: 18 for 250 ml.">
-          {(id) => <TypedField id={id} shown={body.price ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}` : ''} read={readPrice} onValue={(price) => edit({ price })} />}
-        </Labelled>
+        <TypedRow
+          label="Density, g/ml"
+          hint="10 ml of it, weighed, over 10."
+          shown={body.densityGPerMl === null ? '' : String(body.densityGPerMl)}
+          read={optional(0.3, 20, body.base === null)}
+          onValue={(densityGPerMl) => edit({ densityGPerMl })}
+          inputMode="decimal"
+        />
+        <TypedRow
+          label="Drying speed, raw linseed = 1"
+          shown={body.rate === null ? '' : String(body.rate)}
+          read={optional(0, 50, false)}
+          onValue={(rate) => edit({ rate })}
+          inputMode="decimal"
+        />
+        <TypedRow
+          label="Of it stays, % by mass"
+          hint="Not sure? Write both ends: 55–75."
+          shown={stayText(body)}
+          read={readStay}
+          onValue={(nonVolatile) => edit({ nonVolatile })}
+        />
+        <TypedRow
+          label="Price"
+          hint="What you paid, and for how much: 18 for 250 ml."
+          shown={
+            body.price
+              ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}`
+              : ''
+          }
+          read={readPrice}
+          onValue={(price) => edit({ price })}
+        />
         {body.family === 'oil' && <Iodine body={body} onIodine={(iodine) => edit({ iodine })} />}
-        <Labelled label="There is, g" hint="Kept count of as batches are poured; empty: not.">
-          {(id) => <TypedField id={id} shown={body.stockG === null ? '' : String(Number(body.stockG.toPrecision(6)))} read={optional(0, 1e6, false)} onValue={(stockG) => edit({ stockG })} inputMode="decimal" />}
+        <TypedRow
+          label="There is, g"
+          hint="Kept count of as batches are poured; empty: not."
+          shown={body.stockG === null ? '' : String(Number(body.stockG.toPrecision(6)))}
+          read={optional(0, 1e6, false)}
+          onValue={(stockG) => edit({ stockG })}
+          inputMode="decimal"
+        />
+        <Labelled label="Opened">
+          {(id) => (
+            <input
+              id={id}
+              type="date"
+              className="field"
+              value={body.openedOn ?? ''}
+              onChange={({ target }) => edit({ openedOn: target.value || null })}
+            />
+          )}
         </Labelled>
-        <Labelled label="Opened">{(id) => <input id={id} type="date" className="field" value={body.openedOn ?? ''} onChange={({ target }) => edit({ openedOn: target.value || null })} />}</Labelled>
-        <Labelled label="Note">{(id) => <TypedField id={id} shown={body.note} read={(text): Reading<string> => (text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text })} onValue={(note) => edit({ note })} />}</Labelled>
+        <Labelled label="Note">
+          {(id) => (
+            <TypedField
+              id={id}
+              shown={body.note}
+              read={(text): Reading<string> =>
+                text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text }
+              }
+              onValue={(note) => edit({ note })}
+            />
+          )}
+        </Labelled>
         {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}
         <Dropper body={body} material={material} onDropper={(dropper) => edit({ dropper })} />
       </div>
     </div>
   )
-} // prettier-ignore
+}
 
-const readName = (text: string): Reading<string> => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give it a name.' })
+const readName = (text: string): Reading<string> =>
+  text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give it a name.' }
 
 const optional =
   (low: number, high: number, needed: boolean) =>
   (text: string): Reading<number | null> => {
-    if (!text.trim()) return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
+    if (!text.trim())
+      return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
     const number = parseNumber(text)
     return number !== null && number >= low && number <= high
       ? { value: number }
@@ -85,13 +145,27 @@ const optional =
   }
 
 const stayText = ({ nonVolatile }: ShelfItem): string =>
-  nonVolatile === null ? '' : [...new Set([nonVolatile.low, nonVolatile.high])].map((share) => about(100 * share, 3)).join('–')
+  nonVolatile === null
+    ? ''
+    : [...new Set([nonVolatile.low, nonVolatile.high])].map((share) => about(100 * share, 3)).join('–')
 
 function readStay(text: string): Reading<ShelfItem['nonVolatile']> {
   if (!text.trim()) return { value: null }
-  const ends = text.replace(/%/g, '').split(/–|-|to/).map(parseNumber) // prettier-ignore
+  const ends = text
+    .replace(/%/g, '')
+    .split(/–|-|to/)
+    .map(parseNumber)
   const [low, high = low] = ends
-  if (ends.length > 2 || low === null || low === undefined || high === null || high === undefined || low > high || high > 100 || high <= 0)
+  if (
+    ends.length > 2 ||
+    low === null ||
+    low === undefined ||
+    high === null ||
+    high === undefined ||
+    low > high ||
+    high > 100 ||
+    high <= 0
+  )
     return { problem: 'Write one percentage, or both ends of it, such as 55–75.' }
   return { value: { low: low / 100, high: high / 100 } }
 }
@@ -108,14 +182,25 @@ function readPrice(text: string): Reading<ShelfItem['price']> {
     : { value: { coins: paid, for: bought.value } }
 }
 
-const staying = classNames.filter((name) => !leavingClasses.includes(name)) as readonly Exclude<ClassName, 'volatile' | 'water'>[]
+const staying = classNames.filter((name) => !leavingClasses.includes(name)) as readonly Exclude<
+  ClassName,
+  'volatile' | 'water'
+>[]
 
 /** Of what a material of one's own is made, in parts of what stays. */
-function MakeUp({ body, onStays }: { readonly body: ShelfItem; readonly onStays: (stays: ShelfItem['stays']) => void }) {
+function MakeUp({
+  body,
+  onStays,
+}: {
+  readonly body: ShelfItem
+  readonly onStays: (stays: ShelfItem['stays']) => void
+}) {
   const total = staying.reduce((sum, name) => sum + (body.stays[name] ?? 0), 0)
   return (
     <fieldset className="sm:col-span-2">
-      <legend className="text-[0.8rem] text-soft">What stays is made of, % by mass of what stays; the rest leaves as solvent</legend>
+      <legend className="text-[0.8rem] text-soft">
+        What stays is made of, % by mass of what stays; the rest leaves as solvent
+      </legend>
       <div className="mt-1 grid grid-cols-3 gap-x-5 gap-y-2 sm:grid-cols-4">
         {staying.map((name) => (
           <Labelled key={name} label={classWords[name]}>
@@ -135,13 +220,25 @@ function MakeUp({ body, onStays }: { readonly body: ShelfItem; readonly onStays:
           </Labelled>
         ))}
       </div>
-      {Math.abs(total - 1) > 0.005 && <p className="mt-1 text-[0.85rem] text-watch">These come to {percentText(total)}; they count in proportion, as if they were 100&nbsp;%.</p>}
+      {Math.abs(total - 1) > 0.005 && (
+        <p className="mt-1 text-[0.85rem] text-watch">
+          These come to {percentText(total)}; they count in proportion, as if they were 100&nbsp;%.
+        </p>
+      )}
     </fieldset>
   )
-} // prettier-ignore
+}
 
 /** Counting a dropper into a scale, as often as one likes. */
-function Dropper({ body, material, onDropper }: { readonly body: ShelfItem; readonly material: Material; readonly onDropper: (counts: ShelfItem['dropper']) => void }) {
+function Dropper({
+  body,
+  material,
+  onDropper,
+}: {
+  readonly body: ShelfItem
+  readonly material: Material
+  readonly onDropper: (counts: ShelfItem['dropper']) => void
+}) {
   const [drops, setDrops] = useState(50)
   const [grams, setGrams] = useState<number | null>(null)
   const drop = dropOf(body.dropper)
@@ -151,31 +248,77 @@ function Dropper({ body, material, onDropper }: { readonly body: ShelfItem; read
       <ul>
         {body.dropper.map((count, at) => (
           <li key={at} className="flex items-center gap-3 border-t border-rule">
-            <span className="grow">{count.drops} drops weighed {count.grams} g: {about(count.grams / count.drops, 3)} g each</span>
-            <button type="button" aria-label={`Remove weighing ${at + 1}`} className="grid size-9 place-items-center hover:bg-wash" onClick={() => onDropper(body.dropper.filter((_, index) => index !== at))}>
+            <span className="grow">
+              {count.drops} drops weighed {count.grams} g: {about(count.grams / count.drops, 3)} g each
+            </span>
+            <button
+              type="button"
+              aria-label={`Remove weighing ${at + 1}`}
+              className="grid size-9 place-items-center hover:bg-wash"
+              onClick={() => onDropper(body.dropper.filter((_, index) => index !== at))}
+            >
               <X size={15} aria-hidden="true" />
             </button>
           </li>
         ))}
       </ul>
       <div className="flex items-end gap-4">
-        <Labelled label="drops" className="w-24">{(id) => <NumberField id={id} value={drops} low={1} high={10000} onValue={(value) => setDrops(Math.round(value))} />}</Labelled>
-        <Labelled label="weighed" className="w-28">{(id) => <NumberField id={id} value={grams} low={0.001} high={10000} unit="g" onValue={setGrams} />}</Labelled>
-        <button type="button" className="button" disabled={grams === null} onClick={() => { onDropper([...body.dropper, { drops, grams: grams! }]); setGrams(null) }}>
+        <NumberRow
+          label="drops"
+          className="w-24"
+          value={drops}
+          low={1}
+          high={10000}
+          onValue={(value) => setDrops(Math.round(value))}
+        />
+        <NumberRow
+          label="weighed"
+          className="w-28"
+          value={grams}
+          low={0.001}
+          high={10000}
+          unit="g"
+          onValue={setGrams}
+        />
+        <button
+          type="button"
+          className="button"
+          disabled={grams === null}
+          onClick={() => {
+            onDropper([...body.dropper, { drops, grams: grams! }])
+            setGrams(null)
+          }}
+        >
           <Plus size={15} aria-hidden="true" /> Count it
         </button>
       </div>
       <p className="mt-1 text-[0.88rem]">
-        {drop ? <>One drop is {about(drop.gramsEach, 3)} g = {about(drop.gramsEach / material.densityGPerMl.mid, 3)} ml{drop.spread !== null && <>; weighings lay within {percentText(drop.spread)} of each other</>}.</>
-          : material.dropMl ? <span className="text-soft">Not counted yet: a drop is taken as {about(material.dropMl, 3)} ml, and may be half or double that.</span>
-          : <span className="text-soft">It has no drop; weigh it.</span>}
+        {drop ? (
+          <>
+            One drop is {about(drop.gramsEach, 3)} g = {about(drop.gramsEach / material.densityGPerMl.mid, 3)}{' '}
+            ml{drop.spread !== null && <>; weighings lay within {percentText(drop.spread)} of each other</>}.
+          </>
+        ) : material.dropMl ? (
+          <span className="text-soft">
+            Not counted yet: a drop is taken as {about(material.dropMl, 3)} ml, and may be half or double
+            that.
+          </span>
+        ) : (
+          <span className="text-soft">It has no drop; weigh it.</span>
+        )}
       </p>
     </fieldset>
   )
-} // prettier-ignore
+}
 
 /** The iodine value of an oil, from its label or from its fatty acids. */
-function Iodine({ body, onIodine }: { readonly body: ShelfItem; readonly onIodine: (iodine: ShelfItem['iodine']) => void }) {
+function Iodine({
+  body,
+  onIodine,
+}: {
+  readonly body: ShelfItem
+  readonly onIodine: (iodine: ShelfItem['iodine']) => void
+}) {
   const [acids, setAcids] = useState({ oleic: 20, linoleic: 15, linolenic: 55 })
   const value = Math.round(iodineFromAcids(acids))
   return (
@@ -190,7 +333,15 @@ function Iodine({ body, onIodine }: { readonly body: ShelfItem; readonly onIodin
               read={(text): Reading<ShelfItem['iodine']> => {
                 if (!text.trim()) return { value: null }
                 const [low, high = low, ...more] = text.split(/–|-|to/).map(parseNumber)
-                return low === null || low === undefined || high === null || high === undefined || low > high || high > 300 || more.length > 0 ? { problem: 'Write one value, or both ends, such as 118–138.' } : { value: { low, high } }
+                return low === null ||
+                  low === undefined ||
+                  high === null ||
+                  high === undefined ||
+                  low > high ||
+                  high > 300 ||
+                  more.length > 0
+                  ? { problem: 'Write one value, or both ends, such as 118–138.' }
+                  : { value: { low, high } }
               }}
               onValue={onIodine}
             />
@@ -199,11 +350,21 @@ function Iodine({ body, onIodine }: { readonly body: ShelfItem; readonly onIodin
         <span className="pb-2 text-soft">or from its acids, % by mass:</span>
         {(['oleic', 'linoleic', 'linolenic'] as const).map((acid) => (
           <Labelled key={acid} label={acid} className="w-20">
-            {(id) => <NumberField id={id} value={acids[acid]} low={0} high={100} onValue={(percent) => setAcids({ ...acids, [acid]: percent })} />}
+            {(id) => (
+              <NumberField
+                id={id}
+                value={acids[acid]}
+                low={0}
+                high={100}
+                onValue={(percent) => setAcids({ ...acids, [acid]: percent })}
+              />
+            )}
           </Labelled>
         ))}
-        <button type="button" className="button" onClick={() => onIodine({ low: value, high: value })}>Take {value}</button>
+        <button type="button" className="button" onClick={() => onIodine({ low: value, high: value })}>
+          Take {value}
+        </button>
       </div>
     </fieldset>
   )
-} // prettier-ignore
+}

@@ -1,50 +1,76 @@
 import { Plus } from 'lucide-react'
-import { useDeferredValue, useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { library } from '../../core/materials/library.ts'
 import type { Family } from '../../core/materials/material.ts'
+import { materialOf } from '../../core/materials/own.ts'
 import { policyAnswers } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
 import { findIn, indexed } from '../../core/materials/search.ts'
 import type { Indexed } from '../../core/materials/search.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
-import { studioMaterials } from '../../document/studioShelf.ts'
-import { send } from '../../ui/client.ts'
+import type { ShelfPage } from '../../studio/shelfList.ts'
+import { read, send } from '../../ui/client.ts'
 import { useDone, goAndSay } from '../../ui/done.ts'
 import { Choice } from '../../ui/fields.tsx'
-import { familyNames } from '../../ui/materials.ts'
-import { say, Toasts } from '../../ui/Toasts.tsx'
+import { familyNames } from '../../core/materials/families.ts'
+import { ListFoot } from '../../ui/ListFoot.tsx'
+import { usePages } from '../../ui/usePages.ts'
+import { say } from '../../ui/messages.ts'
+import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { MaterialSheet } from './MaterialSheet.tsx'
 
 interface ShelfProps {
-  readonly initial: readonly Revised<ShelfItem>[]
+  readonly initial: ShelfPage
+  /** The material opened from the address, when it is one of the painter's own. */
+  readonly opened: Revised<ShelfItem> | null
   readonly settings: Settings
   /** The material to open first, from the address. */
   readonly at: string | null
 }
 
-/** So many lines are drawn at once; the rest is a word away. */
+/** So many lines of the book are drawn at once; the rest is a word away. */
 const mostShown = 80
 
-/** Every material there is, found by what it does; the painter's own lots and figures beside the book's. */
-export function ShelfView({ initial, settings, at }: ShelfProps) {
+const bookIndex = library.map((material) => indexed(material, familyNames[material.family]))
+
+/** Every material there is, found by what it does; the painter's own lots and figures before the book's. */
+export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   useDone()
-  const [items, setItems] = useState(initial)
   const [asked, setAsked] = useState('')
   const [family, setFamily] = useState<Family | '' | 'own'>('')
   const [selected, setSelected] = useState(at ?? 'linseed_cold_pressed')
   const [shown, setShown] = useState(mostShown)
-  const index = useMemo(() => studioMaterials(items).map((material) => indexed(material, familyNames[material.family])), [items])
+  const [changed, setChanged] = useState<readonly Revised<ShelfItem>[]>(opened ? [opened] : [])
   const wanted = useDeferredValue(asked)
+  const pages = usePages(initial, wanted, (from) => read('GET /api/shelf', { query: { find: wanted, from } }))
+  const items = useMemo(() => laidOver(pages.entries, changed), [pages.entries, changed])
+  const overridden = useMemo(
+    () => new Set([...initial.overridden, ...changed.map(({ id }) => id)]),
+    [initial, changed],
+  )
   const found = useMemo(() => {
-    const own = new Set(items.map(({ id }) => id))
-    return findIn(index, wanted).filter(({ material }) => family === '' || (family === 'own' ? own.has(material.id) : material.family === family))
-  }, [index, wanted, family, items])
-  const material = index.find((one) => one.material.id === selected)?.material
+    const inKind = ({ material }: Indexed): boolean => family === '' || material.family === family
+    const own = findIn(indexOf(items), wanted).filter((one) => family === 'own' || inKind(one))
+    const book = bookIndex.filter(({ material }) => !overridden.has(material.id))
+    return [...own, ...(family === 'own' ? [] : findIn(book, wanted).filter(inKind))]
+  }, [items, overridden, wanted, family])
+  const own = items.find(({ id }) => id === selected) ?? null
+  const material = own ? materialOf(own, findInLibrary) : findInLibrary(selected)
+  const isOwn = (id: string): boolean => items.some((item) => item.id === id)
+  const all = bookIndex.length + pages.count
+  useEffect(() => {
+    if (own || !overridden.has(selected)) return
+    void read('GET /api/shelf/{id}', { params: { id: selected } }).then(
+      (reply) => reply.ok && setChanged((before) => [...before, reply.value]),
+    )
+  }, [own, overridden, selected])
   const add = (item: ShelfItem): void =>
-    void send('PUT', '/api/shelf', { item, seen: null }).then((reply) => {
+    void send('PUT /api/shelf', { item, seen: null }).then((reply) => {
       if (!reply.ok) return say(reply.refusal.message)
-      setItems((all) => [...all, { ...item, revision: reply.value.revisions[item.id]! }])
+      setChanged((before) => [...before, { ...item, revision: reply.value.revisions[item.id]! }])
       setSelected(item.id)
     })
   return (
@@ -52,7 +78,9 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
       <div className="flex flex-wrap items-end justify-between gap-4 pb-3">
         <h1 className="text-[2.2rem] leading-none">Shelf</h1>
         <div className="flex flex-wrap items-center gap-5">
-          <a className="link" href="/api/shelf.csv">Your shelf as CSV</a>
+          <a className="link" href="/api/shelf.csv">
+            Your shelf as CSV
+          </a>
           <ImportCsv />
           <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
             <Plus size={16} aria-hidden="true" /> A material of your own
@@ -68,31 +96,68 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
               placeholder="fast, pale, no solvent"
               className="field grow placeholder:text-soft"
               value={asked}
-              onChange={({ target }) => { setAsked(target.value); setShown(mostShown) }}
+              onChange={({ target }) => {
+                setAsked(target.value)
+                setShown(mostShown)
+              }}
             />
-            <Choice label="Kind" value={family} onValue={(chosen) => setFamily(chosen as typeof family)} className="max-w-44" options={[{ id: '', name: 'every kind' }, { id: 'own', name: 'your own' }, ...Object.entries(familyNames).map(([id, name]) => ({ id, name }))]} />
+            <Choice
+              label="Kind"
+              value={family}
+              onValue={(chosen) => setFamily(chosen as typeof family)}
+              className="max-w-44"
+              options={[
+                { id: '', name: 'every kind' },
+                { id: 'own', name: 'your own' },
+                ...Object.entries(familyNames).map(([id, name]) => ({ id, name })),
+              ]}
+            />
           </div>
-          <p role="status" className="mt-1 mb-2 text-[0.85rem] text-soft">{found.length === 0 ? 'Nothing on the shelf does all of that. Take a word away.' : `${found.length} of ${index.length}`}</p>
+          <p role="status" className="mt-1 mb-2 text-[0.85rem] text-soft">
+            {found.length === 0
+              ? 'Nothing on the shelf does all of that. Take a word away.'
+              : `${found.length} of ${all}`}
+          </p>
           <ul>
             {found.slice(0, shown).map((one) => (
-              <ShelfRow key={one.material.id} one={one} policies={settings.policies} selected={one.material.id === selected} own={items.some(({ id }) => id === one.material.id)} onSelect={() => setSelected(one.material.id)} />
+              <ShelfRow
+                key={one.material.id}
+                one={one}
+                policies={settings.policies}
+                selected={one.material.id === selected}
+                own={isOwn(one.material.id)}
+                onSelect={() => setSelected(one.material.id)}
+              />
             ))}
           </ul>
-          {found.length > shown && <button type="button" className="mt-2 min-h-9 link" onClick={() => setShown(shown + 200)}>Show more of the {found.length}</button>}
+          {found.length > shown && (
+            <button type="button" className="mt-2 min-h-9 link" onClick={() => setShown(shown + 200)}>
+              Show more of the {found.length}
+            </button>
+          )}
+          <ListFoot pages={pages} what="of your own" />
         </section>
         <div className="min-w-0">
           {material && (
             <MaterialSheet
               key={material.id}
               material={material}
-              item={items.find(({ id }) => id === material.id) ?? null}
+              item={own}
               lots={items.filter(({ base, id }) => base === material.id && id !== material.id)}
               settings={settings}
               onAdd={add}
               onSelect={setSelected}
-              onItem={(item) => setItems((all) => all.map((one) => (one.id === item.id ? item : one)))}
+              onItem={(item) => setChanged((before) => laidOver(before, [item]))}
               onRemove={(item) =>
-                void send('DELETE', `/api/shelf/${item.id}`, { seen: item.revision }).then((reply) => (reply.ok ? goAndSay('/shelf', `${item.name} is removed from your shelf.`, reply.value.event) : say(reply.refusal.message)))
+                void send(
+                  'DELETE /api/shelf/{id}',
+                  { seen: item.revision },
+                  { params: { id: item.id } },
+                ).then((reply) =>
+                  reply.ok
+                    ? goAndSay('/shelf', `${item.name} is removed from your shelf.`, reply.value.event)
+                    : say(reply.refusal.message),
+                )
               }
             />
           )}
@@ -101,43 +166,99 @@ export function ShelfView({ initial, settings, at }: ShelfProps) {
       <Toasts />
     </>
   )
-} // prettier-ignore
+}
+
+/** What was changed on this page in the place of what was read. */
+const laidOver = (
+  items: readonly Revised<ShelfItem>[],
+  changed: readonly Revised<ShelfItem>[],
+): readonly Revised<ShelfItem>[] => {
+  const byId = new Map(changed.map((item) => [item.id, item]))
+  return [...items.filter(({ id }) => !byId.has(id)), ...byId.values()]
+}
+
+const indexOf = (items: readonly ShelfItem[]): readonly Indexed[] =>
+  items.map((item) => {
+    const material = materialOf(item, findInLibrary)
+    return indexed(material, familyNames[material.family])
+  })
 
 const newMaterial = (): ShelfItem => ({
-  id: crypto.randomUUID(), name: 'New material', base: null, family: 'ready_medium', densityGPerMl: 0.95, nonVolatile: { low: 0.5, high: 0.8 }, stays: { alkyd: 1 },
-  rate: null, iodine: null, price: null, stockG: null, dropper: [], openedOn: null, note: '',
-}) // prettier-ignore
+  id: crypto.randomUUID(),
+  name: 'New material',
+  base: null,
+  family: 'ready_medium',
+  densityGPerMl: 0.95,
+  nonVolatile: { low: 0.5, high: 0.8 },
+  stays: { alkyd: 1 },
+  rate: null,
+  iodine: null,
+  price: null,
+  stockG: null,
+  dropper: [],
+  openedOn: null,
+  note: '',
+})
 
-function ShelfRow({ one: { material, deeds }, policies, selected, own, onSelect }: { readonly one: Indexed; readonly policies: readonly PolicyId[]; readonly selected: boolean; readonly own: boolean; readonly onSelect: () => void }) {
-  const [worst] = [...policyAnswers(material, policies)].sort((a, b) => Number(b.answer === 'refused') - Number(a.answer === 'refused'))
+function ShelfRow({
+  one: { material, deeds },
+  policies,
+  selected,
+  own,
+  onSelect,
+}: {
+  readonly one: Indexed
+  readonly policies: readonly PolicyId[]
+  readonly selected: boolean
+  readonly own: boolean
+  readonly onSelect: () => void
+}) {
+  const [worst] = [...policyAnswers(material, policies)].sort(
+    (a, b) => Number(b.answer === 'refused') - Number(a.answer === 'refused'),
+  )
   return (
     <li className="border-t border-rule">
-      <button type="button" aria-pressed={selected} onClick={onSelect} className={`flex min-h-11 w-full items-baseline gap-3 px-1 py-1.5 text-left hover:bg-wash ${selected ? 'bg-wash' : ''}`}>
+      <button
+        type="button"
+        aria-pressed={selected}
+        onClick={onSelect}
+        className={`flex min-h-11 w-full items-baseline gap-3 px-1 py-1.5 text-left hover:bg-wash ${selected ? 'bg-wash' : ''}`}
+      >
         <span className="min-w-0 grow">
           <span className="block leading-tight">
             {material.name}
             {material.pigmentCode && <span className="text-soft"> {material.pigmentCode}</span>}
             {own && <span className="text-soft"> · yours</span>}
           </span>
-          <span className="block text-[0.85rem] text-soft">{[familyNames[material.family].toLowerCase(), ...deeds].join(' · ')}</span>
+          <span className="block text-[0.85rem] text-soft">
+            {[familyNames[material.family].toLowerCase(), ...deeds].join(' · ')}
+          </span>
         </span>
         {worst && (
           <span className="shrink-0 text-[0.85rem]">
-            <VerdictMark verdict={worst.answer === 'refused' ? 'unsound' : 'watch'} size={12} /> {worst.answer === 'refused' ? 'not in this room' : 'ask first'}
+            <VerdictMark verdict={worst.answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
+            {worst.answer === 'refused' ? 'not in this room' : 'ask first'}
           </span>
         )}
       </button>
     </li>
   )
-} // prettier-ignore
+}
 
 /** Brings a whole CSV onto the shelf, or says every fault in it by line and column and takes nothing. */
 function ImportCsv() {
   const file = useRef<HTMLInputElement>(null)
   const [faults, setFaults] = useState<readonly string[]>([])
   const bring = async (chosen: File): Promise<void> => {
-    const reply = await send<{ event: number; count: number }>('POST', '/api/shelf.csv', { csv: await chosen.text() })
-    if (reply.ok) return goAndSay('/shelf', `${reply.value.count} ${reply.value.count === 1 ? 'material' : 'materials'} came onto your shelf.`, reply.value.event)
+    const reply = await send('POST /api/shelf.csv', {
+      csv: await chosen.text(),
+    })
+    if (reply.ok)
+      return goAndSay(
+        '/shelf',
+        `${reply.value.count} ${reply.value.count === 1 ? 'material' : 'materials'} came onto your shelf.`,
+        reply.value.event,
+      )
     setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
   }
   return (
@@ -155,15 +276,23 @@ function ImportCsv() {
           target.value = ''
         }}
       />
-      <button type="button" className="min-h-9 link" onClick={() => file.current?.click()}>Bring a CSV</button>
+      <button type="button" className="min-h-9 link" onClick={() => file.current?.click()}>
+        Bring a CSV
+      </button>
       {faults.length > 0 && (
         <div role="alert" className="w-full border-l-[3px] border-unsound bg-sheet px-3 py-2">
           <p>Nothing was taken from the file. Put this right and bring it again:</p>
-          <ul className="mt-1 list-disc pl-5">{faults.slice(0, 20).map((fault) => <li key={fault}>{fault}</li>)}</ul>
+          <ul className="mt-1 list-disc pl-5">
+            {faults.slice(0, 20).map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
           {faults.length > 20 && <p>and {faults.length - 20} more.</p>}
-          <button type="button" className="mt-1 min-h-6 link" onClick={() => setFaults([])}>Close</button>
+          <button type="button" className="mt-1 min-h-6 link" onClick={() => setFaults([])}>
+            Close
+          </button>
         </div>
       )}
     </>
   )
-} // prettier-ignore
+}

@@ -1,12 +1,12 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { GripVertical } from 'lucide-react'
 import { useEffect, useMemo, useRef } from 'react'
 import type { ReactNode } from 'react'
 import { groundOf, supportOf } from '../../core/soundness/support.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
 import type { Assessment, Picture } from '../../document/assess.ts'
 import { umText, upperFirst } from '../../ui/format.ts'
+import { moved, MovingRow, useSorting } from '../../ui/sorting.tsx'
+import type { Moving } from '../../ui/sorting.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { rowsOf } from './rows.ts'
 import type { LayerRow } from './rows.ts'
@@ -46,37 +46,45 @@ export function Drawing({ picture, assessment, selected, onSelect, onOrder }: Dr
   const height = rows.length * rowPx
   const strata = heights(rows, height)
   const offset = height - strata.reduce((sum, one) => sum + one, 0)
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
   const ids = rows.map(({ layer }) => layer.id)
+  const movable = rows.map(({ layer }) => ({ id: layer.id, name: layer.name }))
+  const { movings, mover } = useSorting(movable, (from, to) => onOrder(moved(ids, from, to).toReversed()))
   return (
     <div className="grid grid-cols-[130px_30px_minmax(150px,1fr)_160px_minmax(240px,1.3fr)] pt-1 xl:grid-cols-[190px_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
-      <ColumnTitle className="col-span-3">what is on the {supportOf(picture.painting.support)!.name.replace('stretched ', '')}</ColumnTitle>
+      <ColumnTitle className="col-span-3">
+        what is on the {supportOf(picture.painting.support)!.name.replace('stretched ', '')}
+      </ColumnTitle>
       {rows.length > 0 ? <ColumnTitle axis={<StairAxis />}>how fat</ColumnTitle> : <span />}
-      {rows.length > 0 ? <ColumnTitle axis={<TimeAxis rows={rows} picture={picture} />}>how dry</ColumnTitle> : <span />}
-      <Section rows={rows} strata={strata} offset={offset} selected={selected} woven={supportOf(picture.painting.support)!.flexible} />
+      {rows.length > 0 ? (
+        <ColumnTitle axis={<TimeAxis rows={rows} picture={picture} />}>how dry</ColumnTitle>
+      ) : (
+        <span />
+      )}
+      <Section
+        rows={rows}
+        strata={strata}
+        offset={offset}
+        selected={selected}
+        woven={supportOf(picture.painting.support)!.flexible}
+      />
       <Leaders rows={rows} strata={strata} offset={offset} rowPx={rowPx} selected={selected} />
       <div>
-        <DndContext
-          sensors={sensors}
-          collisionDetection={closestCenter}
-          onDragEnd={({ active, over }) => {
-            if (!over || active.id === over.id) return
-            const order = ids.filter((id) => id !== active.id)
-            order.splice(ids.indexOf(String(over.id)), 0, String(active.id))
-            onOrder(order.toReversed())
-          }}
-        >
-          <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-            <ol aria-label="Layers, surface first">
-              {rows.map((row) => (
-                <Row key={row.layer.id} row={row} rowPx={rowPx} selected={selected === row.layer.id} onSelect={onSelect} />
-              ))}
-            </ol>
-          </SortableContext>
-        </DndContext>
+        <ol aria-label="Layers, surface first">
+          {rows.map((row) => (
+            <MovingRow key={row.layer.id} id={row.layer.id} movings={movings}>
+              {(moving) => (
+                <RowLine
+                  row={row}
+                  rowPx={rowPx}
+                  selected={selected === row.layer.id}
+                  onSelect={onSelect}
+                  moving={moving}
+                />
+              )}
+            </MovingRow>
+          ))}
+        </ol>
+        {mover}
         <p className="border-t border-rule pt-2 text-[0.85rem] text-soft">{groundText(picture)}</p>
       </div>
       {rows.length > 0 && (
@@ -97,39 +105,56 @@ function groundText({ painting }: Picture): string {
     : `No ground, on ${support}`
 }
 
-const ColumnTitle = ({ children, axis, className = '' }: { readonly children: ReactNode; readonly axis?: ReactNode; readonly className?: string }) => (
+const ColumnTitle = ({
+  children,
+  axis,
+  className = '',
+}: {
+  readonly children: ReactNode
+  readonly axis?: ReactNode
+  readonly className?: string
+}) => (
   <div className={`flex flex-col justify-end pb-1 ${className}`}>
     <h2 className="font-plain text-[0.85rem] text-soft">{children}</h2>
     {axis}
   </div>
 )
 
-function Row({
+function RowLine({
   row,
   rowPx,
   selected,
   onSelect,
+  moving: { ref, style, isDragging, handle },
 }: {
+  readonly moving: Moving
   readonly row: LayerRow
   readonly rowPx: number
   readonly selected: boolean
   readonly onSelect: (id: string) => void
 }) {
   const { layer, assessed, state, verdict, mixture } = row
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: layer.id })
   const areas = layer.areas.length > 0 ? ` · ${layer.areas.join(', ')}` : ''
   const what =
     assessed.problem ??
     `${assessed.film ? umText(assessed.film.dryThicknessUm) : ''}${layer.ridgeWetUm ? `, ridges ${umText(row.thickestUm)}` : ''} · ${mixture}${areas}`
   return (
     <li
-      ref={setNodeRef}
+      ref={ref}
       className={`group relative flex items-stretch border-t border-rule ${selected ? 'bg-wash' : ''} ${isDragging ? 'z-10 bg-sheet' : ''}`}
-      style={{ height: rowPx, ...(transform && { transform: `translateY(${transform.y}px)`, transition }) }}
+      style={{ height: rowPx, ...style }}
     >
-      <button type="button" onClick={() => onSelect(layer.id)} aria-pressed={selected} className="min-w-0 grow px-2 text-left" title={what}>
+      <button
+        type="button"
+        onClick={() => onSelect(layer.id)}
+        aria-pressed={selected}
+        className="min-w-0 grow px-2 text-left"
+        title={what}
+      >
         <span className="flex items-center gap-2">
-          <span className={`truncate font-read ${rowPx > 50 ? 'text-[1.15rem]' : 'text-[1.02rem]'} leading-tight ${layer.paintedAt ? '' : 'italic'}`}>
+          <span
+            className={`truncate font-read ${rowPx > 50 ? 'text-[1.15rem]' : 'text-[1.02rem]'} leading-tight ${layer.paintedAt ? '' : 'italic'}`}
+          >
             {layer.name}
           </span>
           {verdict !== 'sound' && <VerdictMark verdict={verdict} size={12} />}
@@ -139,7 +164,12 @@ function Row({
           {state && <span className="ml-auto shrink-0">{state}</span>}
         </span>
       </button>
-      <button type="button" className="w-[26px] shrink-0 touch-none text-stone hover:text-ink" aria-label={`Move ${layer.name}`} {...attributes} {...listeners}>
+      <button
+        type="button"
+        className="w-[26px] shrink-0 touch-none text-stone hover:text-ink"
+        aria-label={`Move ${layer.name}`}
+        {...handle}
+      >
         <GripVertical size={16} aria-hidden="true" className="mx-auto" />
       </button>
     </li>
@@ -157,7 +187,14 @@ interface StrataProps {
 function Leaders({ rows, strata, offset, rowPx, selected }: StrataProps & { readonly rowPx: number }) {
   const height = rows.length * rowPx
   return (
-    <svg width="100%" height={height} viewBox={`0 0 40 ${height}`} preserveAspectRatio="none" aria-hidden="true" className="block">
+    <svg
+      width="100%"
+      height={height}
+      viewBox={`0 0 40 ${height}`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      className="block"
+    >
       {rows.map(({ layer }, index) => {
         const from = offset + strata.slice(0, index).reduce((sum, one) => sum + one, 0) + strata[index]! / 2
         const to = (index + 0.5) * rowPx
@@ -181,7 +218,12 @@ function Section({ rows, strata, offset, selected, woven }: StrataProps & { read
   const canvas = useRef<HTMLCanvasElement>(null)
   const total = strata.reduce((sum, one) => sum + one, 0)
   const height = Math.ceil(total + groundPx + supportPx)
-  const drawn = JSON.stringify([strata.map(Math.round), selected, woven, rows.map(({ layer, colour, state }) => [layer.id, colour, state])])
+  const drawn = JSON.stringify([
+    strata.map(Math.round),
+    selected,
+    woven,
+    rows.map(({ layer, colour, state }) => [layer.id, colour, state]),
+  ])
   useEffect(() => {
     const element = canvas.current
     const context = element?.getContext('2d')
@@ -199,7 +241,13 @@ function Section({ rows, strata, offset, selected, woven }: StrataProps & { read
         width,
         rows.map((row, index) => stratumOf(row, strata[index]!, selected)),
         { groundPx, supportPx, woven },
-        { paper: colour('--paper'), ink: colour('--ink'), rule: colour('--rule'), ground: '#e9e4d6', support: woven ? '#b8a179' : '#a9845a' },
+        {
+          paper: colour('--paper'),
+          ink: colour('--ink'),
+          rule: colour('--rule'),
+          ground: '#e9e4d6',
+          support: woven ? '#b8a179' : '#a9845a',
+        },
       )
     }
     draw()
@@ -242,11 +290,17 @@ function stratumOf(row: LayerRow, heightPx: number, selected: string | null): St
 
 /** Earths and ground minerals are coarse, organic colours fine: told by how heavy the powder is and its family. */
 function grainOf({ layer }: LayerRow): number {
-  const powders = layer.paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => libraryShelf(pigment)))
+  const powders = layer.paints.flatMap(({ pigments }) =>
+    pigments.map(({ pigment }) => findInLibrary(pigment)),
+  )
   if (powders.length === 0) return 0
   return Math.max(
     ...powders.map((powder) =>
-      powder?.id.startsWith('pbr7') || powder?.id === 'py43' || powder?.id === 'pg23' ? 0.9 : (powder?.densityGPerMl.mid ?? 1) > 2.2 ? 0.45 : 0.1,
+      powder?.id.startsWith('pbr7') || powder?.id === 'py43' || powder?.id === 'pg23'
+        ? 0.9
+        : (powder?.densityGPerMl.mid ?? 1) > 2.2
+          ? 0.45
+          : 0.1,
     ),
   )
 }

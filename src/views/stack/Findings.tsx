@@ -7,11 +7,22 @@ import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
 
 /** A rule's reason with the numbers this finding used. */
-export function FindingWhy({ finding, className = '' }: { readonly finding: AssessedFinding; readonly className?: string }) {
+export function FindingWhy({
+  finding,
+  className = '',
+}: {
+  readonly finding: AssessedFinding
+  readonly className?: string
+}) {
   const rule = rules.find(({ id }) => id === finding.rule)!
   return (
     <Why
-      reason={{ title: rule.title, formula: finding.message, figures: Object.values(finding.numbers), source: rule.reason }}
+      reason={{
+        title: rule.title,
+        formula: finding.message,
+        figures: Object.values(finding.numbers),
+        source: rule.reason,
+      }}
       label={`Why: ${rule.title}`}
       className={className}
     >
@@ -39,7 +50,10 @@ interface FindingsProps {
 
 /** Findings, gravest first, each with its reason, its number and what would mend it. */
 export function Findings({ findings, mends, picture, selected, onSelect, onMend }: FindingsProps) {
-  if (findings.length === 0) return <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
+  if (findings.length === 0)
+    return (
+      <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
+    )
   return (
     <ul className="flex flex-col gap-3">
       {findings.map((finding, index) => {
@@ -60,7 +74,11 @@ export function Findings({ findings, mends, picture, selected, onSelect, onMend 
               {mend && (
                 <span>
                   {mendText(mend, picture)}.{' '}
-                  <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
+                  <button
+                    type="button"
+                    className="min-h-6 font-medium text-ink link"
+                    onClick={() => onMend(mend)}
+                  >
                     Do that
                   </button>
                 </span>

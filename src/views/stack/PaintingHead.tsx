@@ -1,8 +1,8 @@
-import { Popover } from 'radix-ui'
 import { practices } from '../../core/soundness/practice.ts'
 import { grounds, supportOf, supports } from '../../core/soundness/support.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
-import { Choice, Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, NumberRow, TypedRow } from '../../ui/fields.tsx'
+import { Popup } from '../../ui/Popup.tsx'
 import { dateText } from '../../ui/format.ts'
 
 /** What a painting is, in one line; opened, the line can be changed. */
@@ -28,66 +28,73 @@ export function PaintingHead({
       <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{painting.title}</h1>
       <p className="mt-1.5 text-soft">
         {facts.join(' · ')}{' '}
-        <Popover.Root>
-          <Popover.Trigger className="ml-2 min-h-6 link">Change</Popover.Trigger>
-          <Popover.Portal>
-            <Popover.Content
-              align="start"
-              collisionPadding={16}
-              aria-label="Change the painting"
-              className="z-40 grid w-[26rem] max-w-[calc(100vw-2rem)] gap-3 border border-ink bg-sheet p-4 shadow-[4px_4px_0_var(--wash)] sm:grid-cols-2"
-            >
-              <Labelled label="Title" className="sm:col-span-2">
-                {(id) => (
-                  <TypedField
-                    id={id}
-                    shown={painting.title}
-                    read={(text) => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the painting a title.' })}
-                    onValue={(title) => onChange({ title })}
-                  />
-                )}
-              </Labelled>
-              <Labelled label="Width, cm">
-                {(id) => <NumberField id={id} value={painting.widthCm} low={1} high={2000} onValue={(widthCm) => onChange({ widthCm })} />}
-              </Labelled>
-              <Labelled label="Height, cm">
-                {(id) => <NumberField id={id} value={painting.heightCm} low={1} high={2000} onValue={(heightCm) => onChange({ heightCm })} />}
-              </Labelled>
-              <Labelled label="Support">
-                {(id) => <Choice id={id} value={painting.support} onValue={(support) => onChange({ support })} options={supports} />}
-              </Labelled>
-              <Labelled label="Ground">
-                {(id) => (
-                  <Choice
-                    id={id}
-                    value={painting.ground ?? ''}
-                    onValue={(ground) => onChange({ ground: ground || null })}
-                    options={[{ id: '', name: 'none' }, ...grounds]}
-                  />
-                )}
-              </Labelled>
-              <Labelled label="Practice" className="sm:col-span-2" hint={practice.summary}>
-                {(id) => <Choice id={id} value={painting.practice} onValue={(next) => onChange({ practice: next })} options={practices} />}
-              </Labelled>
-              <Labelled label="Ready by">
-                {(id) => (
-                  <input
-                    id={id}
-                    type="date"
-                    className="field"
-                    value={painting.deadline ?? ''}
-                    onChange={({ target }) => onChange({ deadline: target.value || null })}
-                  />
-                )}
-              </Labelled>
-              <div className="flex items-end justify-end">
-                <button type="button" className="button" onClick={onRemove}>
-                  Remove painting
-                </button>
-              </div>
-            </Popover.Content>
-          </Popover.Portal>
-        </Popover.Root>
+        <Popup
+          button="Change"
+          buttonClassName="ml-2 min-h-6 link"
+          label="Change the painting"
+          align="start"
+          className="grid w-[26rem] gap-3 sm:grid-cols-2"
+        >
+          <TypedRow
+            label="Title"
+            className="sm:col-span-2"
+            shown={painting.title}
+            read={(text) =>
+              text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the painting a title.' }
+            }
+            onValue={(title) => onChange({ title })}
+          />
+          <NumberRow
+            label="Width, cm"
+            value={painting.widthCm}
+            low={1}
+            high={2000}
+            onValue={(widthCm) => onChange({ widthCm })}
+          />
+          <NumberRow
+            label="Height, cm"
+            value={painting.heightCm}
+            low={1}
+            high={2000}
+            onValue={(heightCm) => onChange({ heightCm })}
+          />
+          <ChoiceRow
+            label="Support"
+            value={painting.support}
+            onValue={(support) => onChange({ support })}
+            options={supports}
+          />
+          <ChoiceRow
+            label="Ground"
+            value={painting.ground ?? ''}
+            onValue={(ground) => onChange({ ground: ground || null })}
+            options={[{ id: '', name: 'none' }, ...grounds]}
+          />
+          <ChoiceRow
+            label="Practice"
+            className="sm:col-span-2"
+            hint={practice.summary}
+            value={painting.practice}
+            onValue={(next) => onChange({ practice: next })}
+            options={practices}
+          />
+          <Labelled label="Ready by">
+            {(id) => (
+              <input
+                id={id}
+                type="date"
+                className="field"
+                value={painting.deadline ?? ''}
+                onChange={({ target }) => onChange({ deadline: target.value || null })}
+              />
+            )}
+          </Labelled>
+          <div className="flex items-end justify-end">
+            <button type="button" className="button" onClick={onRemove}>
+              Remove painting
+            </button>
+          </div>
+        </Popup>
       </p>
     </div>
   )

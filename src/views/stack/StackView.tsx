@@ -1,20 +1,23 @@
-import { Plus, Undo2 } from 'lucide-react'
+import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf } from '../../core/materials/material.ts'
-import { libraryShelf } from '../../core/materials/shelf.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import { assess } from '../../document/assess.ts'
-import { studioShelf } from '../../document/studioShelf.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import type { Assessment, Picture, SolvedArea } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { LayerDocument } from '../../document/studio.ts'
-import type { LoadedPicture } from '../../studio/reading.ts'
-import { send } from '../../ui/client.ts'
+import type { LoadedPicture } from '../../studio/pictures.ts'
+import { requestTo, send } from '../../ui/client.ts'
 import { chanceText, datesText, dayText } from '../../ui/format.ts'
 import { goAndSay } from '../../ui/done.ts'
-import { say, Toasts } from '../../ui/Toasts.tsx'
+import { SaveLine } from '../../ui/SaveLine.tsx'
+import { say } from '../../ui/messages.ts'
+import { Toasts } from '../../ui/Toasts.tsx'
 import { TouchButtons } from '../../ui/TouchButtons.tsx'
+import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Drawing } from './Drawing.tsx'
 import { Findings, FindingWhy, mendText } from './Findings.tsx'
@@ -27,15 +30,17 @@ import { useSolve } from './useSolve.ts'
 interface StackProps {
   readonly initial: LoadedPicture
   readonly initialSolved: readonly SolvedArea[]
+  /** Events that can be taken back, oldest first. */
+  readonly events: readonly number[]
 }
 
 /** One painting: its section, its fat stair and its drying, what is found in it, and the layer being described. */
-export function StackView({ initial, initialSolved }: StackProps) {
-  const edited = usePicture(initial)
-  const { picture } = edited
-  const { solved, of, mends } = useSolve(picture, initialSolved)
-  const shelf = useMemo(() => studioShelf(picture.shelf), [picture.shelf])
-  const assessment = useMemo(() => assess(picture, shelf, solved), [picture, shelf, solved])
+export function StackView({ initial, initialSolved, events }: StackProps) {
+  const edited = usePicture(initial, events)
+  const { picture, desk } = edited
+  const { solved, of, mends, problem } = useSolve(picture, initialSolved)
+  const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
+  const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [chosen, setChosen] = useState<string | null>(null)
   const firstUnpainted = picture.layers.find(({ paintedAt }) => !paintedAt) ?? picture.layers.at(-1)
   const selected = picture.layers.some(({ id }) => id === chosen) ? chosen : (firstUnpainted?.id ?? null)
@@ -45,9 +50,18 @@ export function StackView({ initial, initialSolved }: StackProps) {
   const add = (): void => {
     const top = picture.layers.at(-1)
     const next = newLayer(picture.painting.id, (top?.position ?? -1) + 1, picture.layers.length)
-    void edited.act(() => send('PUT', '/api/layers', { layer: next, seen: null })).then((ok) => ok && setChosen(next.id))
+    void edited
+      .act(requestTo('PUT /api/layers', { layer: next, seen: null }))
+      .then(({ is }) => is === 'done' && setChosen(next.id))
   }
-  const order = (ids: readonly string[]): void => void edited.act(() => send('PUT', `/api/paintings/${picture.painting.id}/order`, { layerIds: ids }))
+  const order = (ids: readonly string[]): void =>
+    void edited.act(
+      requestTo(
+        'PUT /api/paintings/{id}/order',
+        { layerIds: [...ids], was: picture.layers.map(({ id }) => id) },
+        { params: { id: picture.painting.id } },
+      ),
+    )
   const move = (by: 1 | -1): void => {
     const ids = picture.layers.map(({ id }) => id)
     const [id] = ids.splice(index, 1)
@@ -60,12 +74,13 @@ export function StackView({ initial, initialSolved }: StackProps) {
   }
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName)
-      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) edited.undo()
+      const typing =
+        event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName)
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) void desk.undo()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [edited])
+  }, [desk])
 
   return (
     <>
@@ -74,16 +89,37 @@ export function StackView({ initial, initialSolved }: StackProps) {
           painting={picture.painting}
           onChange={edited.editPainting}
           onRemove={() =>
-            void send('DELETE', `/api/paintings/${picture.painting.id}`, { seen: picture.painting.revision }).then((reply) => {
+            void send(
+              'DELETE /api/paintings/{id}',
+              { seen: picture.painting.revision },
+              { params: { id: picture.painting.id } },
+            ).then((reply) => {
               if (reply.ok) goAndSay('/paintings', `${picture.painting.title} is removed.`, reply.value.event)
               else say(reply.refusal.message)
             })
           }
         />
-        <TopLine picture={picture} assessment={assessment} mends={of === picture ? mends : null} onMend={mend} />
+        <TopLine
+          picture={picture}
+          assessment={assessment}
+          mends={of === picture ? mends : null}
+          onMend={mend}
+        />
       </header>
-      <Status edited={edited} refining={of !== null && of !== picture} onAdd={add} />
-      <Drawing picture={picture} assessment={assessment} selected={selected} onSelect={setChosen} onOrder={order} />
+      <Status
+        edited={edited}
+        refining={problem ?? (of !== null && of !== picture ? 'refining the dates' : null)}
+        onAdd={add}
+      />
+      <div className="overflow-x-auto">
+        <Drawing
+          picture={picture}
+          assessment={assessment}
+          selected={selected}
+          onSelect={setChosen}
+          onOrder={order}
+        />
+      </div>
       {layer && <Legend />}
       <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
         <section aria-label="Findings">
@@ -109,24 +145,32 @@ export function StackView({ initial, initialSolved }: StackProps) {
             layer={layer}
             assessed={assessment.layers[index]!}
             mediums={picture.mediums}
+            bring={edited.bring}
             settings={picture.settings}
             canRise={index < picture.layers.length - 1}
             canSink={index > 0}
             onChange={(change) => edited.editLayer(layer.id, change)}
             onMove={move}
-            onRemove={() => void edited.act(() => send('DELETE', `/api/layers/${layer.id}`, { seen: layer.revision }))}
+            onRemove={() =>
+              void edited.act(
+                requestTo('DELETE /api/layers/{id}', { seen: layer.revision }, { params: { id: layer.id } }),
+              )
+            }
             actions={<LayerActions key={layer.id} layer={layer} edited={edited} />}
           />
         ) : (
           <section aria-label="First layer">
             <p className="font-read text-xl">Nothing is painted or planned yet.</p>
-            <p className="mt-1 text-soft">Describe the first layer: what paint, how much medium, how thick. The rest follows from it.</p>
+            <p className="mt-1 text-soft">
+              Describe the first layer: what paint, how much medium, how thick. The rest follows from it.
+            </p>
             <button type="button" className="button button-ink mt-4 min-h-11" onClick={add}>
               Add the first layer
             </button>
           </section>
         )}
       </div>
+      <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={edited.state} />
       <Toasts />
     </>
   )
@@ -138,7 +182,14 @@ const newLayer = (paintingId: string, position: number, count: number): LayerDoc
   position,
   name: count === 0 ? 'First layer' : `Layer ${count + 1}`,
   areas: [],
-  paints: [{ pigments: [{ pigment: count === 0 ? 'pbr7_burnt_umber' : 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined', grind: 1.25, parts: 1 }],
+  paints: [
+    {
+      pigments: [{ pigment: count === 0 ? 'pbr7_burnt_umber' : 'pw6_rutile', share: 1 }],
+      oil: 'linseed_alkali_refined',
+      grind: 1.25,
+      parts: 1,
+    },
+  ],
   medium: null,
   thinner: null,
   wetThicknessUm: count === 0 ? 15 : 70,
@@ -167,14 +218,17 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
   const next = picture.layers.findIndex(({ paintedAt }) => !paintedAt)
   const date = assessment.layers[next]?.date
   return (
-    <div className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`} aria-live="polite">
+    <div
+      className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`}
+      aria-live="polite"
+    >
       <p className="font-read text-[1.2rem] leading-snug">
         <span className={`mr-1.5 whitespace-nowrap ${verdictColour(verdict)}`}>
           <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
         </span>
         {worst ? worst.message : 'Every layer is sound over what lies under it.'}
       </p>
-      <p className="mt-1 flex flex-wrap gap-x-4 gap-y-1 text-soft">
+      <p className="mt-1 flex flex-wrap content-start gap-x-4 gap-y-1 text-soft lg:min-h-13">
         {mend && (
           <span>
             {mendText(mend, picture)}.{' '}
@@ -201,65 +255,37 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
   )
 }
 
-function Status({ edited, refining, onAdd }: { readonly edited: EditedPicture; readonly refining: boolean; readonly onAdd: () => void }) {
-  const words = {
-    saved: refining ? 'Saved · refining the dates' : 'Saved',
-    waiting: refining ? 'Refining the dates' : 'Saving',
-    unreachable: 'Not saved yet',
-    refused: 'Not saved',
-  }
-  const { conflict, message } = edited
+function Status({
+  edited: { desk, state },
+  refining,
+  onAdd,
+}: {
+  readonly edited: EditedPicture
+  readonly refining: string | null
+  readonly onAdd: () => void
+}) {
   return (
-    <div className="py-2">
-      <div className="flex min-h-10 items-center gap-4">
-        <button type="button" className="button" onClick={onAdd}>
-          <Plus size={16} aria-hidden="true" /> Layer on top
-        </button>
-        <button type="button" className="inline-flex min-h-9 items-center gap-1.5 disabled:text-soft" disabled={!edited.canUndo} onClick={edited.undo}>
-          <Undo2 size={15} aria-hidden="true" /> Undo
-        </button>
-        <a className="link" href="/api/calendar.ics">
-          Calendar file
-        </a>
-        <span role="status" className="ml-auto text-[0.85rem] text-soft">
-          {words[edited.saving]}
-        </span>
-      </div>
-      {message && (
-        <p role="alert" className="mt-1 border-l-[3px] border-unsound bg-sheet px-3 py-2">
-          {message}
-        </p>
-      )}
-      {conflict && (
-        <div role="alertdialog" aria-label="Changed in two places" className="mt-1 border-l-[3px] border-watch bg-sheet px-3 py-2">
-          <p>
-            {conflict.theirs
-              ? `${conflict.mine.name} was changed in another window since you opened it here.`
-              : `${conflict.mine.name} was removed in another window.`}{' '}
-            What you typed is kept until you choose.
-          </p>
-          <p className="mt-2 flex gap-3">
-            {conflict.theirs && (
-              <button type="button" className="button" onClick={() => edited.resolve('mine')}>
-                Keep what I typed here
-              </button>
-            )}
-            <button type="button" className="button" onClick={() => edited.resolve('theirs')}>
-              {conflict.theirs ? 'Take the other version' : 'Let it go'}
-            </button>
-          </p>
-        </div>
-      )}
-    </div>
+    <SaveLine desk={desk} state={state} {...(refining && { aside: refining })}>
+      <button type="button" className="button" onClick={onAdd}>
+        <Plus size={16} aria-hidden="true" /> Layer on top
+      </button>
+      <a className="link" href="/api/calendar.ics">
+        Calendar file
+      </a>
+    </SaveLine>
   )
 }
 
 function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readonly edited: EditedPicture }) {
   const [touching, setTouching] = useState(false)
-  const post = (path: string, body: object): Promise<boolean> => edited.act(() => send('POST', `/api/layers/${layer.id}/${path}`, body))
+  const params = { id: layer.id }
   if (!layer.paintedAt)
     return (
-      <button type="button" className="button button-ink min-h-11" onClick={() => void post('painted', {})}>
+      <button
+        type="button"
+        className="button button-ink min-h-11"
+        onClick={() => void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params }))}
+      >
         Painted just now
       </button>
     )
@@ -267,7 +293,7 @@ function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readon
     <TouchButtons
       onFeel={(feel) => {
         setTouching(false)
-        void post('touch', { feel })
+        void edited.act(requestTo('POST /api/layers/{id}/touch', { feel, note: '' }, { params }))
       }}
     />
   ) : (
@@ -294,7 +320,8 @@ function Finish({ picture, assessment }: { readonly picture: Picture; readonly a
   const { deadline } = picture.painting
   return (
     <p className="mt-5 border-t border-rule pt-3">
-      Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
+      Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}
+      , 8 times in 10.
       {deadline && (
         <>
           {' '}
@@ -312,13 +339,19 @@ function Caution({ picture }: { readonly picture: Picture }) {
     ...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)),
     ...(thinner ? [thinner.material] : []),
   ])
-  const hazards = hazardsOf(ids.flatMap((id) => libraryShelf(id) ?? [])).filter((hazard) =>
+  const hazards = hazardsOf(ids.flatMap((id) => findInLibrary(id) ?? [])).filter((hazard) =>
     /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
   )
   return (
     <p className="mt-3 text-[0.85rem] leading-snug text-soft">
-      {hazards.length > 0 && <>In these layers: {hazards.join(', ')}. Keep it off the skin and out of the air, and never sand it dry. </>}
-      Oily rags heat themselves: spread them flat outdoors or keep them under water in a lidded metal can. The safety data sheet and local rules come first.
+      {hazards.length > 0 && (
+        <>
+          In these layers: {hazards.join(', ')}. Keep it off the skin and out of the air, and never sand it
+          dry.{' '}
+        </>
+      )}
+      Oily rags heat themselves: spread them flat outdoors or keep them under water in a lidded metal can. The
+      safety data sheet and local rules come first.
     </p>
   )
 }
@@ -326,17 +359,39 @@ function Caution({ picture }: { readonly picture: Picture }) {
 function Legend() {
   return (
     <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-1 text-[0.82rem] text-soft" aria-label="Legend">
-      <Key label="painted"><circle cx="8" cy="7" r="5" fill="var(--ink)" /></Key>
-      <Key label="planned"><circle cx="8" cy="7" r="5" fill="none" stroke="var(--ink)" strokeWidth="1.5" /></Key>
-      <Key label="touch dry, 8 times in 10" wide><rect y="2" width="26" height="10" fill="var(--soft)" opacity="0.75" /></Key>
-      <Key label="firm, 8 times in 10" wide><rect y="0" width="26" height="14" fill="var(--stone)" opacity="0.5" /></Key>
-      <Key label="touch test: passed, not yet" wide><circle cx="6" cy="7" r="4" fill="var(--ink)" /><circle cx="19" cy="7" r="3.4" fill="none" stroke="var(--ink)" strokeWidth="1.5" /></Key>
-      <li>Light strokes in the section: still soft. Thickness on a square-root scale. Days and fatness are estimates.</li>
+      <Key label="painted">
+        <circle cx="8" cy="7" r="5" fill="var(--ink)" />
+      </Key>
+      <Key label="planned">
+        <circle cx="8" cy="7" r="5" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+      </Key>
+      <Key label="touch dry, 8 times in 10" wide>
+        <rect y="2" width="26" height="10" fill="var(--soft)" opacity="0.75" />
+      </Key>
+      <Key label="firm, 8 times in 10" wide>
+        <rect y="0" width="26" height="14" fill="var(--stone)" opacity="0.5" />
+      </Key>
+      <Key label="touch test: passed, not yet" wide>
+        <circle cx="6" cy="7" r="4" fill="var(--ink)" />
+        <circle cx="19" cy="7" r="3.4" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+      </Key>
+      <li>
+        Light strokes in the section: still soft. Thickness on a square-root scale. Days and fatness are
+        estimates.
+      </li>
     </ul>
-  ) // prettier-ignore
+  )
 }
 
-const Key = ({ label, children, wide = false }: { readonly label: string; readonly children: React.ReactNode; readonly wide?: boolean }) => (
+const Key = ({
+  label,
+  children,
+  wide = false,
+}: {
+  readonly label: string
+  readonly children: React.ReactNode
+  readonly wide?: boolean
+}) => (
   <li className="flex items-center gap-1.5">
     <svg width={wide ? 26 : 16} height="14" aria-hidden="true">
       {children}

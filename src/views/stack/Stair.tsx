@@ -1,4 +1,4 @@
-import { scaleLog } from 'd3-scale'
+import { clamp } from '../../core/clamp.ts'
 import type { Verdict } from '../../core/soundness/mismatch.ts'
 import { about } from '../../ui/format.ts'
 import { MarkShape, verdictColour } from '../../ui/Verdict.tsx'
@@ -12,20 +12,29 @@ interface StairProps {
 
 const ticks = [1, 1.25, 2, 4, 8] as const
 const tickNames: Readonly<Record<number, string>> = { 1: 'bound', 1.25: 'neat' }
-/** Percent of the column's width. */
-const at = scaleLog([0.7, 9], [4, 72]).clamp(true)
+const [leanest, fattest, left, right] = [0.7, 9, 4, 72]
+/** From the left of the column in percent of its width, on a logarithmic scale. */
+const at = (fatness: number): number =>
+  clamp(left + ((right - left) * Math.log(fatness / leanest)) / Math.log(fattest / leanest), left, right)
 const x = (fatness: number): string => `${at(fatness).toFixed(2)}%`
 
 /** What the columns of the stair stand for. */
 export const StairAxis = () => (
-  <svg width="100%" height="34" aria-hidden="true" className="block">
+  <svg width="100%" height="34" aria-hidden="true" className="block overflow-visible">
     {ticks.map((tick) => (
-      <text key={tick} x={x(tick)} y={tick === 1.25 ? 13 : 28} textAnchor={tick === 1 ? 'end' : 'middle'} dx={tick === 1 ? 6 : 0} className="fill-soft text-[11.5px]">
+      <text
+        key={tick}
+        x={x(tick)}
+        y={tick === 1.25 ? 13 : 28}
+        textAnchor={tick === 1 ? 'end' : 'middle'}
+        dx={tick === 1 ? 6 : 0}
+        className="fill-soft text-[11.5px]"
+      >
         {tickNames[tick] ?? `${tick}×`}
       </text>
     ))}
   </svg>
-) // prettier-ignore
+)
 
 /** How fat each layer is, surface at the top. A step to the right of the one under it is fatter; the stair must climb to the right. */
 export function Stair({ rows, verdicts, rowPx }: StairProps) {
@@ -35,9 +44,23 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
   })
   const height = rows.length * rowPx
   return (
-    <svg width="100%" height={height} className="block overflow-visible" role="img" aria-label="Fat stair: how fat each layer is, from the surface down">
+    <svg
+      width="100%"
+      height={height}
+      className="block overflow-visible"
+      role="img"
+      aria-label="Fat stair: how fat each layer is, from the surface down"
+    >
       {ticks.map((tick) => (
-        <line key={tick} x1={x(tick)} x2={x(tick)} y1={0} y2={height} stroke="var(--rule)" strokeDasharray={tick < 2 ? undefined : '1 4'} />
+        <line
+          key={tick}
+          x1={x(tick)}
+          x2={x(tick)}
+          y1={0}
+          y2={height}
+          stroke="var(--rule)"
+          strokeDasharray={tick < 2 ? undefined : '1 4'}
+        />
       ))}
       {rows.map((row, index) => {
         const value = fatness[index]
@@ -54,7 +77,15 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
                 <line x1={x(below)} x2={x(below)} y1={bottom + 7} y2={bottom + 14} />
               </g>
             )}
-            <line x1={x(value)} x2={x(value)} y1={top} y2={bottom} stroke="currentColor" strokeWidth={5} opacity={row.layer.paintedAt ? 1 : 0.55} />
+            <line
+              x1={x(value)}
+              x2={x(value)}
+              y1={top}
+              y2={bottom}
+              stroke="currentColor"
+              strokeWidth={5}
+              opacity={row.layer.paintedAt ? 1 : 0.55}
+            />
             <svg x={x(value)} y={(top + bottom) / 2 - 9} width={90} height={18} overflow="visible">
               <text x={8} y={13.5} className="fill-ink text-[13px]">
                 {value === Infinity ? 'all oil' : `${about(value, value >= 10 ? 2 : 3)}×`}

@@ -15,7 +15,9 @@ interface TimeProps {
 /** From and to which day the drawing runs: all that is painted, planned and due, and every layer firm. */
 export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly [number, number] {
   const starts = rows.map(({ assessed }) => assessed.date.day)
-  const ends = rows.map(({ assessed }) => assessed.date.day + Math.min(400, daysAtChance(assessed.forecast, 'firm', 0.9) ?? 60))
+  const ends = rows.map(
+    ({ assessed }) => assessed.date.day + Math.min(400, daysAtChance(assessed.forecast, 'firm', 0.9) ?? 60),
+  )
   const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : -Infinity
   const first = Math.min(picture.today, ...starts)
   const last = Math.max(picture.today + 20, deadline, ...ends)
@@ -35,7 +37,13 @@ export function TimeAxis({ rows, picture }: Omit<TimeProps, 'rowPx'>) {
           {name}
         </text>
       ))}
-      <text x={at(picture.today)} y={13} dx={close ? 4 : 0} textAnchor={close ? 'end' : 'middle'} className="fill-today text-[12px] font-medium">
+      <text
+        x={at(picture.today)}
+        y={13}
+        dx={close ? 4 : 0}
+        textAnchor={close ? 'end' : 'middle'}
+        className="fill-today text-[12px] font-medium"
+      >
         today
       </text>
       {deadline && (
@@ -52,7 +60,8 @@ function axisOf(rows: readonly LayerRow[], picture: Picture) {
   return {
     from,
     to,
-    at: (day: number): string => `${(100 * Math.min(1, Math.max(0, (day - from) / (to - from)))).toFixed(2)}%`,
+    at: (day: number): string =>
+      `${(100 * Math.min(1, Math.max(0, (day - from) / (to - from)))).toFixed(2)}%`,
     wide: (days: number): string => `${((100 * days) / (to - from)).toFixed(2)}%`,
   }
 }
@@ -84,9 +93,30 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
         const [touch, firm] = [band('touch'), band('firm')]
         return (
           <g key={row.layer.id}>
-            <line x1={at(date.day)} x2={at(firm?.[1] ?? touch?.[1] ?? to)} y1={middle} y2={middle} stroke="var(--stone)" />
-            {touch && <Band x={at(touch[0])} width={wide(Math.max(touch[1] - touch[0], (to - from) / 250))} y={middle - 6} height={12} solid />}
-            {firm && <Band x={at(firm[0])} width={wide(Math.max(firm[1] - firm[0], (to - from) / 250))} y={middle - 9} height={18} />}
+            <line
+              x1={at(date.day)}
+              x2={at(firm?.[1] ?? touch?.[1] ?? to)}
+              y1={middle}
+              y2={middle}
+              stroke="var(--stone)"
+            />
+            {touch && (
+              <Band
+                x={at(touch[0])}
+                width={wide(Math.max(touch[1] - touch[0], (to - from) / 250))}
+                y={middle - 6}
+                height={12}
+                solid
+              />
+            )}
+            {firm && (
+              <Band
+                x={at(firm[0])}
+                width={wide(Math.max(firm[1] - firm[0], (to - from) / 250))}
+                y={middle - 9}
+                height={18}
+              />
+            )}
             {!touch && (
               <text x={at(date.day)} dx={12} y={middle - 6} className="fill-unsound text-[12px]">
                 may never harden
@@ -96,7 +126,14 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               .filter(({ layerId }) => layerId === row.layer.id)
               .map(({ id, at: when, feel }) => (
                 <g key={id} className="text-ink">
-                  <line x1={at(dayOf(when)!)} x2={at(dayOf(when)!)} y1={middle - 15} y2={middle - 2} stroke="currentColor" strokeWidth={1.5} />
+                  <line
+                    x1={at(dayOf(when)!)}
+                    x2={at(dayOf(when)!)}
+                    y1={middle - 15}
+                    y2={middle - 2}
+                    stroke="currentColor"
+                    strokeWidth={1.5}
+                  />
                   <circle
                     cx={at(dayOf(when)!)}
                     cy={middle - 16}
@@ -116,14 +153,36 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               strokeWidth={1.6}
               strokeDasharray={date.source === 'unknown' ? '2 2' : undefined}
             />
-            <text x={at(date.day)} dx={-10} y={middle + 4} textAnchor="end" className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]">
+            <text
+              x={at(date.day)}
+              dx={-10}
+              y={middle + 4}
+              textAnchor="end"
+              className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]"
+            >
               {date.source === 'unknown' ? 'no date' : dayText(date.day).slice(4)}
             </text>
           </g>
         )
       })}
-      <line x1={at(picture.today)} x2={at(picture.today)} y1={-6} y2={height + 4} stroke="var(--today)" strokeWidth={1.2} />
-      {deadline !== null && <line x1={at(deadline)} x2={at(deadline)} y1={-6} y2={height + 4} stroke="var(--ink)" strokeDasharray="2 3" />}
+      <line
+        x1={at(picture.today)}
+        x2={at(picture.today)}
+        y1={-6}
+        y2={height + 4}
+        stroke="var(--today)"
+        strokeWidth={1.2}
+      />
+      {deadline !== null && (
+        <line
+          x1={at(deadline)}
+          x2={at(deadline)}
+          y1={-6}
+          y2={height + 4}
+          stroke="var(--ink)"
+          strokeDasharray="2 3"
+        />
+      )}
     </svg>
   )
 }
@@ -141,7 +200,17 @@ function Band({
   readonly height: number
   readonly solid?: boolean
 }) {
-  return <rect x={x} width={width} y={y} height={height} fill={solid ? 'var(--soft)' : 'var(--stone)'} opacity={solid ? 0.75 : 0.5} rx={1.5} />
+  return (
+    <rect
+      x={x}
+      width={width}
+      y={y}
+      height={height}
+      fill={solid ? 'var(--soft)' : 'var(--stone)'}
+      opacity={solid ? 0.75 : 0.5}
+      rx={1.5}
+    />
+  )
 }
 
 function monthsIn(from: number, to: number): readonly { readonly day: number; readonly name: string }[] {

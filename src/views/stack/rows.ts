@@ -1,8 +1,9 @@
-import { libraryShelf } from '../../core/materials/shelf.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
 import type { Severity } from '../../core/soundness/finding.ts'
 import type { Verdict } from '../../core/soundness/mismatch.ts'
 import { thickestUmOf } from '../../core/soundness/stack.ts'
+import { mixtureShares } from '../../document/mixture.ts'
 import type { AssessedLayer, Assessment, Picture } from '../../document/assess.ts'
 import type { LayerDocument } from '../../document/studio.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
@@ -34,7 +35,7 @@ export function rowsOf(picture: Picture, assessment: Assessment): readonly Layer
         colour: colourOf(layer),
         mixture: mixtureText(layer, picture),
         state: layer.paintedAt ? stateOn(assessed.forecast, picture.today - assessed.date.day) : null,
-        thickestUm: assessed.film ? thickestUmOf({ ...(layer.ridgeWetUm !== null && { ridgeWetUm: layer.ridgeWetUm }) }, assessed.film) : layer.wetThicknessUm,
+        thickestUm: assessed.film ? thickestUmOf(layer, assessed.film) : layer.wetThicknessUm,
       }
     })
     .toReversed()
@@ -43,15 +44,17 @@ export function rowsOf(picture: Picture, assessment: Assessment): readonly Layer
 const gravity: Record<Severity, number> = { note: 0, watch: 1, unsound: 2 }
 
 function verdictFor(assessment: Assessment, layerId: string): Verdict {
-  const worst = Math.max(0, ...assessment.findings.filter((finding) => finding.layerId === layerId).map(({ severity }) => gravity[severity]))
+  const worst = Math.max(
+    0,
+    ...assessment.findings
+      .filter((finding) => finding.layerId === layerId)
+      .map(({ severity }) => gravity[severity]),
+  )
   return (['sound', 'watch', 'unsound'] as const)[worst]!
 }
 
-export function colourOf({ paints }: LayerDocument): string {
-  const parts = paints.flatMap(({ parts: much, pigments }) => {
-    const total = pigments.reduce((sum, { share }) => sum + share, 0)
-    return pigments.map(({ pigment, share }) => ({ id: pigment, share: (much * share) / total }))
-  })
+export function colourOf({ paints }: Pick<LayerDocument, 'paints'>): string {
+  const parts = mixtureShares(paints)
   return parts.length > 0 ? mixedColour(parts) : oilColour
 }
 
@@ -62,11 +65,15 @@ const ratio = (a: number, b: number): string => {
 
 function mixtureText({ paints, medium, usedMedium, thinner }: LayerDocument, { mediums }: Picture): string {
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
-  const names = paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => shortName(libraryShelf(pigment)?.name ?? pigment).toLowerCase()))
+  const names = paints.flatMap(({ pigments }) =>
+    pigments.map(({ pigment }) => shortName(findInLibrary(pigment)?.name ?? pigment).toLowerCase()),
+  )
   const mediumName = usedMedium?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
   return [
     names.length > 0 ? names.join(', ') : null,
-    medium && medium.parts > 0 ? `${mediumName ?? 'a medium'}${paint > 0 ? ` ${ratio(medium.parts, paint)}` : ''}` : null,
+    medium && medium.parts > 0
+      ? `${mediumName ?? 'a medium'}${paint > 0 ? ` ${ratio(medium.parts, paint)}` : ''}`
+      : null,
     thinner && thinner.parts > 0 && paint > 0 ? `thinned ${ratio(thinner.parts, paint)}` : null,
     !medium?.parts && !thinner?.parts ? 'neat' : null,
   ]

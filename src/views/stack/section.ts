@@ -39,7 +39,12 @@ function boundary(seed: number, y: number, width: number, roughness: number): (x
     phase: random() * 7,
     height: roughness / (1 + index * 0.9),
   }))
-  return (x) => y + waves.reduce((sum, { length, phase, height }) => sum + height * Math.sin((x / length) * Math.PI + phase), 0)
+  return (x) =>
+    y +
+    waves.reduce(
+      (sum, { length, phase, height }) => sum + height * Math.sin((x / length) * Math.PI + phase),
+      0,
+    )
 }
 
 /** Strata are given from the top down. */
@@ -56,17 +61,28 @@ export function drawSection(
   const edges = strata.map((stratum, index) => {
     const y = strata.slice(0, index).reduce((sum, { heightPx }) => sum + heightPx, 0)
     const above = strata[index - 1]?.heightPx ?? stratum.heightPx
-    return boundary(stratum.seed, Math.max(y, index === 0 ? 6 : 0), width, Math.min(3.2, above / 7, stratum.heightPx / 7) * (index === 0 ? 1.3 : 1))
+    return boundary(
+      stratum.seed,
+      Math.max(y, index === 0 ? 6 : 0),
+      width,
+      Math.min(3.2, above / 7, stratum.heightPx / 7) * (index === 0 ? 1.3 : 1),
+    )
   })
   const groundEdge = boundary(7, total, width, 1.4)
   const supportEdge = boundary(11, total + groundPx, width, woven ? 0.5 : 0.3)
   drawGround(context, width, groundEdge, supportEdge, colours)
   drawSupport(context, width, height, supportEdge, woven, colours)
   // Bottom first, so that each lies over what is under it.
-  for (let index = strata.length - 1; index >= 0; index--) drawStratum(context, width, strata[index]!, edges[index]!, edges[index + 1] ?? groundEdge, colours)
+  for (let index = strata.length - 1; index >= 0; index--)
+    drawStratum(context, width, strata[index]!, edges[index]!, edges[index + 1] ?? groundEdge, colours)
 }
 
-function shape(context: CanvasRenderingContext2D, width: number, top: (x: number) => number, bottom: (x: number) => number): void {
+function shape(
+  context: CanvasRenderingContext2D,
+  width: number,
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+): void {
   context.beginPath()
   for (let x = 0; x <= width; x += 3) context.lineTo(x, top(x))
   for (let x = width; x >= 0; x -= 3) context.lineTo(x, bottom(x))
@@ -133,7 +149,12 @@ function drawStratum(
 }
 
 /** Wet film catches the light: short bright strokes under its surface. */
-function drawSoft(context: CanvasRenderingContext2D, width: number, top: (x: number) => number, bottom: (x: number) => number): void {
+function drawSoft(
+  context: CanvasRenderingContext2D,
+  width: number,
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+): void {
   context.strokeStyle = 'rgba(255,255,255,0.42)'
   context.lineWidth = 1.1
   for (let x = -20; x < width; x += 9) {
@@ -195,7 +216,11 @@ function drawSupport(
       context.stroke()
     }
     context.beginPath()
-    for (let x = 0; x <= width; x += 2) context.lineTo(x, (middle + height) / 2 + Math.sin((x / step) * Math.PI) * ((height - middle) / 2 - 1.5))
+    for (let x = 0; x <= width; x += 2)
+      context.lineTo(
+        x,
+        (middle + height) / 2 + Math.sin((x / step) * Math.PI) * ((height - middle) / 2 - 1.5),
+      )
     context.stroke()
   } else {
     for (let line = 0; line < 7; line++) {

@@ -1,14 +1,16 @@
-import { useCallback } from 'react'
+import { useMemo } from 'react'
 import { policyIds, policyNames } from '../../core/materials/policy.ts'
 import { practices } from '../../core/soundness/practice.ts'
 import type { Practice } from '../../core/soundness/practice.ts'
+import { settingsId } from '../../document/settingsId.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
-import { send } from '../../ui/client.ts'
-import { Choice, Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, NumberField, NumberRow, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
-import { useSaved } from '../../ui/useSaved.ts'
+import { useSavedThing } from '../../ui/useSavedThing.ts'
+import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
+import { SetAside } from './SetAside.tsx'
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 const lights = [
@@ -18,39 +20,101 @@ const lights = [
 ]
 
 /** The room, the working days, what a teaspoon is, and the practices with their limits. */
-export function StudioView({ initial, folder }: { readonly initial: Revised<Settings>; readonly folder: string }) {
-  const put = useCallback((settings: Settings, seen: number) => send('PUT', '/api/settings', { settings, seen }), [])
-  const saved = useSaved<Settings>(initial, put)
-  const { body: settings, edit } = saved
-  const climate = (change: Partial<Settings['climate']>): void => edit({ climate: { ...settings.climate, ...change } })
+export function StudioView({
+  initial,
+  folder,
+  events,
+}: {
+  readonly initial: Revised<Settings>
+  readonly folder: string
+  readonly events: readonly number[]
+}) {
+  const stored = useMemo(() => ({ ...initial, id: settingsId }), [initial])
+  const { body: settings, edit, desk, state } = useSavedThing('setting', stored, events)
+  const climate = (change: Partial<Settings['climate']>): void =>
+    edit({ climate: { ...settings.climate, ...change } })
   return (
     <>
       <h1 className="text-[2.2rem] leading-none">Studio</h1>
-      <SaveLine saved={saved} what="The studio" />
+      <SaveLine desk={desk} state={state} />
       <div className="grid gap-x-14 gap-y-8 lg:grid-cols-2">
         <section aria-label="Room and days" className="grid content-start gap-4 sm:grid-cols-2">
           <Labelled label="Name of the studio" className="sm:col-span-2">
-            {(id) => <TypedField id={id} shown={settings.studioName} read={(text): Reading<string> => (text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the studio a name.' })} onValue={(studioName) => edit({ studioName })} />}
+            {(id) => (
+              <TypedField
+                id={id}
+                shown={settings.studioName}
+                read={(text): Reading<string> =>
+                  text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the studio a name.' }
+                }
+                onValue={(studioName) => edit({ studioName })}
+              />
+            )}
           </Labelled>
-          <Labelled label="Temperature, °C" hint="Drying is forecast between 5 and 35 °C.">
-            {(id) => <NumberField id={id} value={settings.climate.temperatureC} low={5} high={35} onValue={(temperatureC) => climate({ temperatureC })} />}
-          </Labelled>
-          <Labelled label="Humidity, % RH">{(id) => <NumberField id={id} value={settings.climate.relativeHumidityPct} low={0} high={100} onValue={(relativeHumidityPct) => climate({ relativeHumidityPct })} />}</Labelled>
-          <Labelled label="Light where pictures dry">
-            {(id) => <Choice id={id} value={String(settings.climate.light)} onValue={(light) => climate({ light: Number(light) })} options={lights} />}
-          </Labelled>
-          <Labelled label="A teaspoon is" hint="When you type tsp, tbsp or cup.">
-            {(id) => <Choice id={id} value={settings.spoons} onValue={(spoons) => edit({ spoons: spoons as Settings['spoons'] })} options={[{ id: 'metric', name: 'metric, 5 ml' }, { id: 'us', name: 'US, 4.93 ml' }]} />}
-          </Labelled>
-          <Labelled label="Plan a layer when the one below is ready with a chance of" className="sm:col-span-2">
-            {(id) => <NumberField id={id} value={Math.round(settings.confidence * 100)} low={50} high={95} unit="%" onValue={(confidence) => edit({ confidence: confidence / 100 })} className="max-w-24" />}
+          <NumberRow
+            label="Temperature, °C"
+            hint="Drying is forecast between 5 and 35 °C."
+            value={settings.climate.temperatureC}
+            low={5}
+            high={35}
+            onValue={(temperatureC) => climate({ temperatureC })}
+          />
+          <NumberRow
+            label="Humidity, % RH"
+            value={settings.climate.relativeHumidityPct}
+            low={0}
+            high={100}
+            onValue={(relativeHumidityPct) => climate({ relativeHumidityPct })}
+          />
+          <ChoiceRow
+            label="Light where pictures dry"
+            value={String(settings.climate.light)}
+            onValue={(light) => climate({ light: Number(light) })}
+            options={lights}
+          />
+          <ChoiceRow
+            label="A teaspoon is"
+            hint="When you type tsp, tbsp or cup."
+            value={settings.spoons}
+            onValue={(spoons) => edit({ spoons: spoons as Settings['spoons'] })}
+            options={[
+              { id: 'metric', name: 'metric, 5 ml' },
+              { id: 'us', name: 'US, 4.93 ml' },
+            ]}
+          />
+          <Labelled
+            label="Plan a layer when the one below is ready with a chance of"
+            className="sm:col-span-2"
+          >
+            {(id) => (
+              <NumberField
+                id={id}
+                value={Math.round(settings.confidence * 100)}
+                low={50}
+                high={95}
+                unit="%"
+                onValue={(confidence) => edit({ confidence: confidence / 100 })}
+                className="max-w-24"
+              />
+            )}
           </Labelled>
           <fieldset className="sm:col-span-2">
             <legend className="text-[0.8rem] text-soft">Days you work</legend>
             <div className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
               {weekdays.map((name, index) => (
                 <label key={name} className="flex min-h-9 items-center gap-2">
-                  <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={settings.workingDays[index]} onChange={({ target }) => edit({ workingDays: settings.workingDays.map((worked, at) => (at === index ? target.checked : worked)) })} />
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-[var(--ink)]"
+                    checked={settings.workingDays[index]}
+                    onChange={({ target }) =>
+                      edit({
+                        workingDays: settings.workingDays.map((worked, at) =>
+                          at === index ? target.checked : worked,
+                        ),
+                      })
+                    }
+                  />
                   {name}
                 </label>
               ))}
@@ -61,20 +125,46 @@ export function StudioView({ initial, folder }: { readonly initial: Revised<Sett
             <div className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
               {policyIds.map((id) => (
                 <label key={id} className="flex min-h-9 items-center gap-2">
-                  <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={settings.policies.includes(id)} onChange={({ target }) => edit({ policies: policyIds.filter((one) => (one === id ? target.checked : settings.policies.includes(one))) })} />
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-[var(--ink)]"
+                    checked={settings.policies.includes(id)}
+                    onChange={({ target }) =>
+                      edit({
+                        policies: policyIds.filter((one) =>
+                          one === id ? target.checked : settings.policies.includes(one),
+                        ),
+                      })
+                    }
+                  />
                   {policyNames[id]}
                 </label>
               ))}
             </div>
-            <p className="mt-1 text-[0.85rem] text-soft">What a room forbids is marked on the shelf and in every recipe, down to what rides along inside a product. Unknown is said to be unknown.</p>
+            <p className="mt-1 text-[0.85rem] text-soft">
+              What a room forbids is marked on the shelf and in every recipe, down to what rides along inside
+              a product. Unknown is said to be unknown.
+            </p>
           </fieldset>
-          <Labelled label="Oils are semi-drying from iodine value" hint="Textbooks differ.">
-            {(id) => <NumberField id={id} value={settings.dryingBounds.semi} low={1} high={settings.dryingBounds.drying - 1} onValue={(semi) => edit({ dryingBounds: { ...settings.dryingBounds, semi } })} />}
-          </Labelled>
-          <Labelled label="and drying from">
-            {(id) => <NumberField id={id} value={settings.dryingBounds.drying} low={settings.dryingBounds.semi + 1} high={250} onValue={(drying) => edit({ dryingBounds: { ...settings.dryingBounds, drying } })} />}
-          </Labelled>
-          <p className="text-[0.88rem] text-soft sm:col-span-2">Everything is kept in {folder} on this machine. Copy that folder to keep a backup. None of Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.</p>
+          <NumberRow
+            label="Oils are semi-drying from iodine value"
+            hint="Textbooks differ."
+            value={settings.dryingBounds.semi}
+            low={1}
+            high={settings.dryingBounds.drying - 1}
+            onValue={(semi) => edit({ dryingBounds: { ...settings.dryingBounds, semi } })}
+          />
+          <NumberRow
+            label="and drying from"
+            value={settings.dryingBounds.drying}
+            low={settings.dryingBounds.semi + 1}
+            high={250}
+            onValue={(drying) => edit({ dryingBounds: { ...settings.dryingBounds, drying } })}
+          />
+          <p className="text-[0.88rem] text-soft sm:col-span-2">
+            Everything is kept in {folder} on this machine. Copy that folder to keep a backup. None of
+            Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.
+          </p>
         </section>
         <section aria-label="Practices">
           <h2 className="text-xl">Practices</h2>
@@ -84,16 +174,22 @@ export function StudioView({ initial, folder }: { readonly initial: Revised<Sett
               <tr className="text-left">
                 <td />
                 {practices.map(({ id, name }) => (
-                  <th key={id} scope="col" className="pl-4 text-right font-medium">{name}</th>
+                  <th key={id} scope="col" className="pl-4 text-right font-medium">
+                    {name}
+                  </th>
                 ))}
               </tr>
             </thead>
             <tbody>
               {limits.map(([what, text]) => (
                 <tr key={what} className="border-t border-rule align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal">{what}</th>
+                  <th scope="row" className="py-1 pr-3 text-left font-normal">
+                    {what}
+                  </th>
                   {practices.map((practice) => (
-                    <td key={practice.id} className="py-1 pl-4 text-right">{text(practice)}</td>
+                    <td key={practice.id} className="py-1 pl-4 text-right">
+                      {text(practice)}
+                    </td>
                   ))}
                 </tr>
               ))}
@@ -101,22 +197,54 @@ export function StudioView({ initial, folder }: { readonly initial: Revised<Sett
           </table>
         </section>
       </div>
+      <SetAside desk={desk} />
+      <WhatWasDone of={{}} desk={desk} after={state} />
     </>
-  ) // prettier-ignore
+  )
 }
 
 const limits: readonly (readonly [what: string, text: (practice: Practice) => string])[] = [
   ['Before the next layer, an oil layer is', ({ gate }) => (gate.oil === 'firm' ? 'firm' : 'touch dry')],
   ['and an alkyd layer', ({ gate }) => (gate.alkyd === 'firm' ? 'firm' : 'touch dry')],
   ['Alkyd counts as fat', ({ alkydWeight }) => (alkydWeight === 1 ? 'fully' : `${about(alkydWeight)} of it`)],
-  ['Leanness may rise by, and oil content fall by', ({ fatStep }) => `${fatStep.leanness}, ${about(100 * fatStep.oilContent)} points of the dried film`],
-  ['Faster over slower: watch, unsound from', ({ rateRatio }) => `${rateRatio.watch}×, ${rateRatio.unsound}×`],
-  ['Thin over thick: lower thicker than', ({ thickUnderThin }) => `${thickUnderThin.ratio}× and ${thickUnderThin.overUm} µm`],
-  ['Chance of the gate: watch, unsound below', ({ gateChance }) => `${percentText(gateChance.watch)}, ${percentText(gateChance.unsound)}`],
-  ['Binder over need: sinks, underbound below', ({ binderRatio }) => `${binderRatio.watch}, ${binderRatio.unsound}`],
-  ['Resin, of the organic binder by mass', ({ resin }) => `${percentText(resin.watch)}, ${percentText(resin.unsound)}`],
-  ['Wax, of the organic binder by mass', ({ wax }) => `${percentText(wax.watch)}, ${percentText(wax.unsound)}`],
-  ['the same on cloth', ({ waxOnFlexible }) => `${percentText(waxOnFlexible.watch)}, ${percentText(waxOnFlexible.unsound)}`],
-  ['Medium in the mix, by volume', ({ medium }) => `${percentText(medium.watch)}, ${percentText(medium.unsound)}`],
-  ['Resin and wax together', ({ resinAndWax }) => `${percentText(resinAndWax.watch)}, ${percentText(resinAndWax.unsound)}`],
+  [
+    'Leanness may rise by, and oil content fall by',
+    ({ fatStep }) => `${fatStep.leanness}, ${about(100 * fatStep.oilContent)} points of the dried film`,
+  ],
+  [
+    'Faster over slower: watch, unsound from',
+    ({ rateRatio }) => `${rateRatio.watch}×, ${rateRatio.unsound}×`,
+  ],
+  [
+    'Thin over thick: lower thicker than',
+    ({ thickUnderThin }) => `${thickUnderThin.ratio}× and ${thickUnderThin.overUm} µm`,
+  ],
+  [
+    'Chance of the gate: watch, unsound below',
+    ({ gateChance }) => `${percentText(gateChance.watch)}, ${percentText(gateChance.unsound)}`,
+  ],
+  [
+    'Binder over need: sinks, underbound below',
+    ({ binderRatio }) => `${binderRatio.watch}, ${binderRatio.unsound}`,
+  ],
+  [
+    'Resin, of the organic binder by mass',
+    ({ resin }) => `${percentText(resin.watch)}, ${percentText(resin.unsound)}`,
+  ],
+  [
+    'Wax, of the organic binder by mass',
+    ({ wax }) => `${percentText(wax.watch)}, ${percentText(wax.unsound)}`,
+  ],
+  [
+    'the same on cloth',
+    ({ waxOnFlexible }) => `${percentText(waxOnFlexible.watch)}, ${percentText(waxOnFlexible.unsound)}`,
+  ],
+  [
+    'Medium in the mix, by volume',
+    ({ medium }) => `${percentText(medium.watch)}, ${percentText(medium.unsound)}`,
+  ],
+  [
+    'Resin and wax together',
+    ({ resinAndWax }) => `${percentText(resinAndWax.watch)}, ${percentText(resinAndWax.unsound)}`,
+  ],
 ]

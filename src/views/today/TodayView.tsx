@@ -1,83 +1,164 @@
 import { useState } from 'react'
 import type { Feel } from '../../document/studio.ts'
-import type { Readiness, TodayEntry, TouchSpot } from '../../studio/today.ts'
-import { send } from '../../ui/client.ts'
+import type { ListPage } from '../../studio/paintingList.ts'
+import type { Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
+import { read, send } from '../../ui/client.ts'
+import type { Reply } from '../../ui/client.ts'
+import { Judging } from '../../ui/Judging.tsx'
 import type { BatchEntry } from '../../studio/batchList.ts'
 import { chanceText, datesText, dateText, dayText, mlText } from '../../ui/format.ts'
 import { goAndSay, useDone } from '../../ui/done.ts'
-import { say, Toasts } from '../../ui/Toasts.tsx'
+import { useEarly } from '../../ui/early.ts'
+import { say } from '../../ui/messages.ts'
+import { Toasts } from '../../ui/Toasts.tsx'
 import { feelNames, TouchButtons } from '../../ui/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 
-const groups: readonly (readonly [Readiness, title: string, none: string])[] = [
-  ['ready', 'Ready to paint', 'Nothing is ready to be painted on.'],
-  ['touch', 'Touch before you decide', 'Nothing needs a finger today.'],
-  ['wait', 'Leave alone', 'Nothing is waiting.'],
-]
+const titles: Readonly<Record<Readiness, readonly [title: string, none: string]>> = {
+  ready: ['Ready to paint', 'Nothing is ready to be painted on.'],
+  touch: ['Touch before you decide', 'Nothing needs a finger today.'],
+  wait: ['Leave alone', 'Nothing is waiting.'],
+}
+
+interface TodayProps {
+  readonly initial: readonly TodayGroup[]
+  readonly batches: ListPage<BatchEntry>
+  readonly today: number
+  /** Paintings still being judged. */
+  readonly judging: number
+}
+
+/** So many entries of a group are shown by each tap on "more". */
+const moreAtATime = 40
 
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
-export function TodayView({
-  entries,
-  batches,
-  today,
-}: {
-  readonly entries: readonly TodayEntry[]
-  readonly batches: readonly BatchEntry[]
-  readonly today: number
-}) {
+export function TodayView({ initial, batches, today, judging }: TodayProps) {
   useDone()
-  if (entries.length === 0 && batches.length === 0)
-    return (
-      <p className="font-read text-2xl">
-        No painting has a layer yet. <a className="link" href="/paintings">Begin one</a>, and this page says each morning what can be done.
-      </p>
-    ) // prettier-ignore
+  useEarly()
+  const [shown, setShown] = useState(initial)
+  const [problem, setProblem] = useState<string | null>(null)
+  /** How many of each group were asked for; null for as many as at first. */
+  const [most, setMost] = useState<number | null>(null)
+  const show = (wanted: number | null): void => {
+    setMost(wanted)
+    void read('GET /api/today', wanted === null ? {} : { query: { most: wanted } }).then((reply) => {
+      setProblem(reply.ok ? null : reply.refusal.message)
+      if (reply.ok) setShown(reply.value.groups)
+    })
+  }
+  const empty = shown.every(({ count }) => count === 0)
   return (
     <>
-      {groups.map(([readiness, title, none]) => {
-        const inside = entries.filter((entry) => entry.readiness === readiness)
-        return (
-          <section key={readiness} aria-label={title} className="mb-8">
-            <h2 className="border-b border-ink pb-1 text-[1.35rem]">{title}</h2>
-            {inside.length === 0 && <p className="pt-2 text-soft">{none}</p>}
-            <ul>
-              {inside.map((entry) => (
-                <Entry key={entry.paintingId} entry={entry} today={today} />
-              ))}
-            </ul>
-          </section>
-        )
-      })}
-      {batches.length > 0 && (
-        <section aria-label="Batches to look at" className="mb-8">
-          <h2 className="border-b border-ink pb-1.5 text-[1.45rem]">Batches to look at</h2>
-          <ul>
-            {batches.map(({ id, title, state, useBy, because, leftMl, lookFrom }) => (
-              <li key={id} className="border-b border-rule">
-                <a href={`/batches/${id}#record`} className="grid min-h-11 gap-x-6 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
-                  <span className="font-read text-[1.3rem] leading-tight">{title}</span>
-                  <span>
-                    {state !== 'fresh' && (
-                      <>
-                        <VerdictMark verdict={state === 'past' ? 'unsound' : 'watch'} size={12} /> {state === 'past' ? 'Past its use-by' : 'Use it soon'},{' '}
-                        {dateText(useBy!)}: {because}.{' '}
-                      </>
-                    )}
-                    {lookFrom && <>Look for skin and thickening. </>}
-                    <span className="text-soft">{mlText(leftMl)} left</span>
-                  </span>
-                </a>
-              </li>
-            ))}
-          </ul>
-        </section>
+      <Judging left={judging} onDone={() => show(most)} />
+      {empty && batches.count === 0 && judging === 0 ? (
+        <p className="font-read text-2xl">
+          No painting has a layer yet.{' '}
+          <a className="link" href="/paintings">
+            Begin one
+          </a>
+          , and this page says each morning what can be done.
+        </p>
+      ) : (
+        shown.map((group) => (
+          <Group
+            key={group.readiness}
+            group={group}
+            today={today}
+            onMore={() => show(Math.min(100, group.entries.length + moreAtATime))}
+          />
+        ))
       )}
+      {problem && (
+        <p role="alert" className="text-unsound">
+          {problem}
+        </p>
+      )}
+      {batches.count > 0 && <BatchesToLookAt batches={batches} />}
       <p className="text-[0.85rem] text-soft">
-        Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat themselves: flat outdoors, or under water in a lidded metal
-        can. The safety data sheet and local rules come first.
+        Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat
+        themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet and local rules
+        come first.
       </p>
       <Toasts />
     </>
+  )
+}
+
+function Group({
+  group: { readiness, count, entries },
+  today,
+  onMore,
+}: {
+  readonly group: TodayGroup
+  readonly today: number
+  readonly onMore: () => void
+}) {
+  const [title, none] = titles[readiness]
+  return (
+    <section aria-label={title} className="mb-8">
+      <h2 className="border-b border-ink pb-1 text-[1.35rem]">
+        {title}
+        {count > entries.length && <span className="ml-2 text-[0.9rem] text-soft">{count}</span>}
+      </h2>
+      {count === 0 && <p className="pt-2 text-soft">{none}</p>}
+      <ul>
+        {entries.map((entry) => (
+          <Entry key={entry.paintingId} entry={entry} today={today} />
+        ))}
+      </ul>
+      {count > entries.length && (
+        <p className="mt-3 flex items-center gap-4">
+          <span className="text-soft">
+            The first {entries.length} of {count}, soonest first.
+          </span>
+          {entries.length < 100 && (
+            <button type="button" className="button min-h-11" onClick={onMore}>
+              Show more
+            </button>
+          )}
+        </p>
+      )}
+    </section>
+  )
+}
+
+function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: ListPage<BatchEntry> }) {
+  return (
+    <section aria-label="Batches to look at" className="mb-8">
+      <h2 className="border-b border-ink pb-1.5 text-[1.45rem]">Batches to look at</h2>
+      <ul>
+        {entries.map(({ id, title, state, useBy, because, leftMl, lookFrom }) => (
+          <li key={id} className="border-b border-rule">
+            <a
+              href={`/batches/${id}#record`}
+              className="grid min-h-11 gap-x-6 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]"
+            >
+              <span className="font-read text-[1.3rem] leading-tight">{title}</span>
+              <span>
+                {state !== 'fresh' && (
+                  <>
+                    <VerdictMark verdict={state === 'past' ? 'unsound' : 'watch'} size={12} />{' '}
+                    {state === 'past' ? 'Past its use-by' : 'Use it soon'}, {dateText(useBy!)}: {because}
+                    .{' '}
+                  </>
+                )}
+                {lookFrom && <>Look for skin and thickening. </>}
+                <span className="text-soft">{mlText(leftMl)} left</span>
+              </span>
+            </a>
+          </li>
+        ))}
+      </ul>
+      {count > entries.length && (
+        <p className="mt-3 text-soft">
+          {count - entries.length} more under{' '}
+          <a className="link" href="/batches">
+            Batches
+          </a>
+          .
+        </p>
+      )}
+    </section>
   )
 }
 
@@ -85,20 +166,31 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
   const { next, touch, readiness, worst, verdict } = entry
   const [touching, setTouching] = useState(false)
   const [busy, setBusy] = useState(false)
-  const post = (path: string, body: object, done: string): void => {
-    setBusy(true)
-    void send('POST', path, body).then((reply) => {
-      setBusy(false)
-      setTouching(false)
-      if (!reply.ok) return say(reply.refusal.message)
-      goAndSay('/', done, reply.value.event)
-    })
+  const finish = (done: string) => (reply: Reply<{ event: number }>) => {
+    setBusy(false)
+    setTouching(false)
+    if (!reply.ok) return say(reply.refusal.message)
+    goAndSay('/', done, reply.value.event)
   }
-  const feel = (spot: TouchSpot, how: Feel): void => post(`/api/layers/${spot.layerId}/touch`, { feel: how }, `${spot.name}: ${feelNames[how]}.`)
+  const feel = (spot: TouchSpot, how: Feel): void => {
+    setBusy(true)
+    void send('POST /api/layers/{id}/touch', { feel: how, note: '' }, { params: { id: spot.layerId } }).then(
+      finish(`${spot.name}: ${feelNames[how]}.`),
+    )
+  }
+  const painted = (layer: NonNullable<TodayEntry['next']>): void => {
+    setBusy(true)
+    void send('POST /api/layers/{id}/painted', {}, { params: { id: layer.layerId } }).then(
+      finish(`${layer.name} is painted.`),
+    )
+  }
   return (
     <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 sm:grid-cols-[1fr_auto] lg:grid-cols-[15rem_1fr_auto]">
       <div className="min-w-0">
-        <a href={`/paintings/${entry.paintingId}`} className="font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline">
+        <a
+          href={`/paintings/${entry.paintingId}`}
+          className="font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline"
+        >
           {entry.title}
         </a>
         {entry.size && <p className="text-[0.85rem] text-soft">{entry.size}</p>}
@@ -107,8 +199,8 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         <p>{sentence(entry, today)}</p>
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
-            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of {chanceText(touch.chance)}; expected{' '}
-            {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
+            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of{' '}
+            {chanceText(touch.chance)}; expected {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
           </p>
         )}
         {readiness === 'touch' && touch && <p className="text-[0.88rem] text-soft">{howTo(touch)}</p>}
@@ -117,7 +209,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
             <span className={`whitespace-nowrap ${verdictColour(verdict)}`}>
               <VerdictMark verdict={verdict} size={12} /> {verdictWords[verdict]}.
             </span>{' '}
-            {worst.message}
+            {worst}
           </p>
         )}
       </div>
@@ -141,7 +233,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
                 type="button"
                 className={`button min-h-11 ${readiness === 'ready' ? 'button-ink' : ''}`}
                 disabled={busy}
-                onClick={() => post(`/api/layers/${next.layerId}/painted`, {}, `${next.name} is painted.`)}
+                onClick={() => painted(next)}
               >
                 {next.name} is painted
               </button>
@@ -154,7 +246,8 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
 }
 
 function sentence({ next, touch, readiness }: TodayEntry, today: number): string {
-  if (!next) return touch ? `All layers are painted; ${touch.name} is ${touch.state}.` : 'All layers are painted.'
+  if (!next)
+    return touch ? `All layers are painted; ${touch.name} is ${touch.state}.` : 'All layers are painted.'
   if (readiness === 'ready') {
     if (!touch) return `${next.name} can be painted: nothing lies under it.`
     return Math.floor(next.day) > Math.floor(today)

@@ -30,44 +30,66 @@ const leastG = 0.02
  * The recipe that meets every wish, nearest to the one at hand (a linear programme over the shelf); or the wishes that
  * exclude one another, by name.
  */
-export function design(wishes: readonly Wish[], setting: Setting, near: readonly number[] | null, solve: LinearSolver): Design {
+export function design(
+  wishes: readonly Wish[],
+  setting: Setting,
+  near: readonly number[] | null,
+  solve: LinearSolver,
+): Design {
   const solved = solve(programmeOf(wishes, setting, near))
   if (!solved) return clashOf(wishes, setting, solve)
   const grams = setting.materials.map((_, at) => solved[`x${at}`] ?? 0)
   const lines = setting.materials.flatMap(({ id }, at) =>
-    grams[at]! >= leastG ? [{ material: id, amount: Number(grams[at]!.toPrecision(6)), unit: 'g' as const }] : [],
+    grams[at]! >= leastG
+      ? [{ material: id, amount: Number(grams[at]!.toPrecision(6)), unit: 'g' as const }]
+      : [],
   )
-  return { ok: true, recipe: { lines }, moved: near && grams.reduce((sum, one, at) => sum + Math.abs(one - near[at]!), 0) / 200 }
+  return {
+    ok: true,
+    recipe: { lines },
+    moved: near && grams.reduce((sum, one, at) => sum + Math.abs(one - near[at]!), 0) / 200,
+  }
 }
 
-/** A single impossible wish, else a clashing pair, else the least set found by leaving out one after another. */
+/**
+ * A single impossible wish, else a set of which none can be left out, found by leaving out one after another: at most
+ * two programmes a wish.
+ */
 function clashOf(wishes: readonly Wish[], setting: Setting, solve: LinearSolver): Design {
+  const asked = (indices: readonly number[]): readonly Wish[] => indices.map((at) => wishes[at]!)
   const fails = (indices: readonly number[]): boolean =>
-    solve(
-      programmeOf(
-        indices.map((at) => wishes[at]!),
-        setting,
-        null,
-      ),
-    ) === null
+    solve(programmeOf(asked(indices), setting, null)) === null
   const nameOf = (id: string): string => setting.materials.find((material) => material.id === id)?.name ?? id
   const said = (at: number): string => `“${wishText(wishes[at]!, nameOf)}”`
   const all = wishes.map((_, at) => at)
   const one = all.find((at) => fails([at]))
-  if (one !== undefined) return { ok: false, clash: [one], message: `Nothing on the shelf can meet ${said(one)}. Loosen it, or put something else on the shelf.` }
-  for (const a of all)
-    for (const b of all.slice(a + 1))
-      if (fails([a, b])) return { ok: false, clash: [a, b], message: `${said(a)} and ${said(b)} exclude each other with what is on the shelf. Loosen one of them.` }
-  let least = all
-  for (const at of all) {
+  if (one !== undefined)
+    return {
+      ok: false,
+      clash: [one],
+      message: `Nothing on the shelf can meet ${said(one)}. Loosen it, or put something else on the shelf.`,
+    }
+  const clash = all.reduce<readonly number[]>((least, at) => {
     const without = least.filter((other) => other !== at)
-    if (fails(without)) least = without
-  }
-  return { ok: false, clash: least, message: `These cannot be met together: ${least.map(said).join(', ')}. Loosen one of them.` }
-} // prettier-ignore
+    return fails(without) ? without : least
+  }, all)
+  const [a, b] = clash
+  const message =
+    clash.length === 2
+      ? `${said(a!)} and ${said(b!)} exclude each other with what is on the shelf. Loosen one of them.`
+      : `These cannot be met together: ${clash.map(said).join(', ')}. Loosen one of them.`
+  return { ok: false, clash, message }
+}
 
 /** Grams of each material in 100 g of a recipe already analysed; what is not on the shelf is left out. */
-export function nearOf(materials: readonly Material[], ingredients: readonly { readonly material: Material; readonly massG: number }[]): readonly number[] {
+export function nearOf(
+  materials: readonly Material[],
+  ingredients: readonly { readonly material: Material; readonly massG: number }[],
+): readonly number[] {
   const total = ingredients.reduce((sum, { massG }) => sum + massG, 0)
-  return materials.map(({ id }) => (100 * ingredients.reduce((sum, { material, massG }) => (material.id === id ? sum + massG : sum), 0)) / total)
+  return materials.map(
+    ({ id }) =>
+      (100 * ingredients.reduce((sum, { material, massG }) => (material.id === id ? sum + massG : sum), 0)) /
+      total,
+  )
 }

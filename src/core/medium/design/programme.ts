@@ -4,7 +4,7 @@ import { policyAnswers } from '../../materials/policy.ts'
 import { cappedOf, sideOf } from '../dose.ts'
 import type { Side } from '../dose.ts'
 import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling } from '../effects.ts'
-import { thickness } from '../oils.ts'
+import { logViscosity } from '../oils.ts'
 import type { Wish } from './wish.ts'
 
 /** A linear programme over grams of each material in 100 g of medium. */
@@ -32,8 +32,13 @@ const leastDry = 0.2
 
 /** A wish as rows; each gram of each material counts for or against it. */
 export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonly Row[] {
-  const each = (of: (material: Material) => number, sense: Row['sense'] = '<='): Row => ({ coefficients: materials.map(of), sense })
-  const none = (is: (material: Material) => boolean): readonly Row[] => [each((material) => (is(material) ? 1 : 0))]
+  const each = (of: (material: Material) => number, sense: Row['sense'] = '<='): Row => ({
+    coefficients: materials.map(of),
+    sense,
+  })
+  const none = (is: (material: Material) => boolean): readonly Row[] => [
+    each((material) => (is(material) ? 1 : 0)),
+  ]
   const ml = ({ densityGPerMl }: Material): number => 1 / densityGPerMl.mid
   switch (wish.kind) {
     case 'most':
@@ -46,7 +51,10 @@ export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonl
             // A limit of the mix by mass takes the dose by mass too: a gram of medium then meets so many grams of paint.
             const paintMl = wish.of === 'mix-mass' ? perPaint / sumOf(paint.wetMass) : perPaint * ml(material)
             const side = sideOf([{ material, massG: 1, volumeMl: ml(material) }])
-            const [part, whole] = cappedOf(side, wish).map((value) => value * ml(material)) as [number, number]
+            const [part, whole] = cappedOf(side, wish).map((value) => value * ml(material)) as [
+              number,
+              number,
+            ]
             return part + paintMl * paintPart - wish.share * (whole + paintMl * paintWhole)
           },
           wish.kind === 'most' ? '<=' : '>=',
@@ -72,25 +80,36 @@ export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonl
         return perGram.oil + perGram.alkyd - leastFat * dryMlPerGram(material)
       }, '>=')
       const dries = each((material) => dryMlPerGram(material) - leastDry * ml(material), '>=')
-      return [fat, dries, ...(wish.least === undefined ? [] : [against(wish.least, '>=')]), ...(wish.most === undefined ? [] : [against(wish.most, '<=')])]
+      return [
+        fat,
+        dries,
+        ...(wish.least === undefined ? [] : [against(wish.least, '>=')]),
+        ...(wish.most === undefined ? [] : [against(wish.most, '<=')]),
+      ]
     }
     case 'body': {
-      const gel = (bound: number, sense: Row['sense']): Row => each((material) => gelling(material) - bound * ml(material), sense)
+      const gel = (bound: number, sense: Row['sense']): Row =>
+        each((material) => gelling(material) - bound * ml(material), sense)
       const stiff = (bound: number, sense: Row['sense']): Row =>
         each((material) => {
-          const alone = thickness(material)
+          const alone = logViscosity(material)
           return alone ? alone.logs - Math.log(bound) * alone.ml : 0
         }, sense)
       return {
         fluid: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing * justUnder, '<=')],
-        flowing: [gel(justUnder, '<='), stiff(bodyFromMPas.flowing * justOver, '>='), stiff(bodyFromMPas.thick * justUnder, '<=')],
+        flowing: [
+          gel(justUnder, '<='),
+          stiff(bodyFromMPas.flowing * justOver, '>='),
+          stiff(bodyFromMPas.thick * justUnder, '<='),
+        ],
         thick: [gel(justUnder, '<='), stiff(bodyFromMPas.thick * justOver, '>=')],
         gel: [gel(justOver, '>='), gel(3.4, '<=')],
         paste: [gel(3.5 * justOver, '>=')],
       }[wish.body]
     }
     case 'sheen': {
-      const dull = (bound: number, sense: Row['sense']): Row => each((material) => dulling(material) - bound * dryMlPerGram(material), sense)
+      const dull = (bound: number, sense: Row['sense']): Row =>
+        each((material) => dulling(material) - bound * dryMlPerGram(material), sense)
       return {
         gloss: [dull(dullFrom.satin * justUnder, '<=')],
         satin: [dull(dullFrom.satin * justOver, '>='), dull(dullFrom.matt * justUnder, '<=')],
@@ -98,7 +117,10 @@ export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonl
       }[wish.sheen]
     }
     case 'cost':
-      return [...none(({ pricePerG }) => pricePerG === undefined), each((material) => (material.pricePerG ?? 0) - wish.mostPerMl * ml(material))]
+      return [
+        ...none(({ pricePerG }) => pricePerG === undefined),
+        each((material) => (material.pricePerG ?? 0) - wish.mostPerMl * ml(material)),
+      ]
     case 'plenty':
       return []
   }
@@ -108,14 +130,31 @@ export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonl
  * The programme in CPLEX LP form: 100 g in all, nearest to `near` (grams in 100 g, by sum of absolute differences), or as
  * much of a wished part as may be, or, with neither, of as few materials as a corner of the programme has.
  */
-export function programmeOf(wishes: readonly Wish[], setting: Setting, near: readonly number[] | null): string {
+export function programmeOf(
+  wishes: readonly Wish[],
+  setting: Setting,
+  near: readonly number[] | null,
+): string {
   const { materials } = setting
   const plenty = near ? undefined : wishes.find((wish) => wish.kind === 'plenty')
   const rows = wishes.flatMap((wish) => rowsOf(wish, setting))
   const terms = (coefficients: readonly number[], name = 'x'): string =>
-    coefficients.flatMap((value, at) => (Math.abs(value) > 1e-12 ? [`${value < 0 ? '-' : '+'} ${Math.abs(value).toFixed(12)} ${name}${at}`] : [])).join(' ')
-  const wanted = plenty ? materials.map((material) => -cappedOf(alone(material), { what: plenty.what, of: 'mix-mass' })[0]) : materials.map((_, at) => 1 + at * 1e-3)
-  const objective = near ? terms(materials.map(() => 1), 'd') : terms(wanted)
+    coefficients
+      .flatMap((value, at) =>
+        Math.abs(value) > 1e-12
+          ? [`${value < 0 ? '-' : '+'} ${Math.abs(value).toFixed(12)} ${name}${at}`]
+          : [],
+      )
+      .join(' ')
+  const wanted = plenty
+    ? materials.map((material) => -cappedOf(alone(material), { what: plenty.what, of: 'mix-mass' })[0])
+    : materials.map((_, at) => 1 + at * 1e-3)
+  const objective = near
+    ? terms(
+        materials.map(() => 1),
+        'd',
+      )
+    : terms(wanted)
   return [
     'Minimize',
     ` obj: ${objective || '0 x0'}`,
@@ -125,13 +164,23 @@ export function programmeOf(wishes: readonly Wish[], setting: Setting, near: rea
       const written = terms(coefficients)
       return written ? [` w${at}: ${written} ${sense} 0`] : []
     }),
-    ...(near ?? []).flatMap((grams, at) => [` a${at}: d${at} - x${at} >= ${(-grams).toFixed(9)}`, ` b${at}: d${at} + x${at} >= ${grams.toFixed(9)}`]),
+    ...(near ?? []).flatMap((grams, at) => [
+      ` a${at}: d${at} - x${at} >= ${(-grams).toFixed(9)}`,
+      ` b${at}: d${at} + x${at} >= ${grams.toFixed(9)}`,
+    ]),
     'End',
   ].join('\n')
-} // prettier-ignore
+}
 
 /** Of one gram, every class by mass. */
 const alone = (material: Material): Side => {
   const shares = sharesOf((name) => material.shares[name] ?? 0)
-  return { wetVolumes: shares, dryVolumes: shares, wetMass: shares, dryMass: shares, demandMl: 0, drierLoadG: 0 }
+  return {
+    wetVolumes: shares,
+    dryVolumes: shares,
+    wetMass: shares,
+    dryMass: shares,
+    demandMl: 0,
+    drierLoadG: 0,
+  }
 }

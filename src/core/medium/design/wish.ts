@@ -7,7 +7,12 @@ import type { Basis, CappedShare } from '../dose.ts'
 
 /** What is wanted of a medium. A limit on the film holds at the dose the design is for. */
 export type Wish =
-  | { readonly kind: 'most' | 'least'; readonly what: CappedShare; readonly of: Basis; readonly share: number }
+  | {
+      readonly kind: 'most' | 'least'
+      readonly what: CappedShare
+      readonly of: Basis
+      readonly share: number
+    }
   | { readonly kind: 'solvent'; readonly most: number }
   | { readonly kind: 'room'; readonly policies: readonly PolicyId[] }
   | { readonly kind: 'oils'; readonly only: readonly string[] }
@@ -19,7 +24,12 @@ export type Wish =
   /** As much of this as everything else allows; only one such wish is followed. */
   | { readonly kind: 'plenty'; readonly what: CappedShare }
 
-export const cappedNames: Readonly<Record<CappedShare, string>> = { resin: 'resin', wax: 'wax', solubles: 'resin and wax together', oil: 'oil and alkyd' }
+export const cappedNames: Readonly<Record<CappedShare, string>> = {
+  resin: 'resin',
+  wax: 'wax',
+  solubles: 'resin and wax together',
+  oil: 'oil and alkyd',
+}
 
 /** The wish in a painter's words. */
 export function wishText(wish: Wish, nameOf: (id: string) => string = (id) => id): string {

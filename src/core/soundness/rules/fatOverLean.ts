@@ -30,7 +30,11 @@ export const fatOverLean: Rule = {
         if (thin <= 0.1) severity = null
         else if (thin <= 0.3) severity = milder[severity]
         if (!severity) return []
-        const state = cured ? 'has cured, so this is only worth knowing' : firm ? 'is firm but goes on moving' : 'is not firm yet'
+        const state = cured
+          ? 'has cured, so this is only worth knowing'
+          : firm
+            ? 'is firm but goes on moving'
+            : 'is not firm yet'
         return [
           {
             rule: 'fat-over-lean',
@@ -41,10 +45,22 @@ export const fatOverLean: Rule = {
             numbers: {
               leannessAbove: figure(`leanness of ${upper.name}`, above),
               leannessBelow: figure(`leanness of ${lower.name}`, below),
-              oilAbove: figure(`oil and alkyd in the dried film of ${upper.name}, by volume`, 100 * upper.film.oilContent, '%'),
-              oilBelow: figure(`oil and alkyd in the dried film of ${lower.name}, by volume`, 100 * lower.film.oilContent, '%'),
+              oilAbove: figure(
+                `oil and alkyd in the dried film of ${upper.name}, by volume`,
+                100 * upper.film.oilContent,
+                '%',
+              ),
+              oilBelow: figure(
+                `oil and alkyd in the dried film of ${lower.name}, by volume`,
+                100 * lower.film.oilContent,
+                '%',
+              ),
               leannessStep: figure('step in leanness the practice allows', practice.fatStep.leanness),
-              oilStep: figure('step in oil content the practice allows', 100 * practice.fatStep.oilContent, 'points'),
+              oilStep: figure(
+                'step in oil content the practice allows',
+                100 * practice.fatStep.oilContent,
+                'points',
+              ),
               firmDays: figure(`days until ${lower.name} is firm (likely)`, lower.forecast.days.firm, 'days'),
               waitedDays: figure('days between the two', waited, 'days'),
             },

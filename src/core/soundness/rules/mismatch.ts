@@ -12,7 +12,8 @@ export const mismatch: Rule = {
   byPractice: false,
   find: ({ layers, mismatch: known }) =>
     layers.flatMap((upper) => {
-      const pairs = known?.pairs.filter((pair) => pair.upper === upper.index && pair.lower < layers.length) ?? []
+      const pairs =
+        known?.pairs.filter((pair) => pair.upper === upper.index && pair.lower < layers.length) ?? []
       return worst(
         pairs.flatMap(({ lower, slip, later }): Finding[] => {
           const under = layers[lower]!

@@ -5,7 +5,14 @@ import type { Limit } from '../practice.ts'
 import type { LaidLayer } from '../stack.ts'
 import { percent } from '../words.ts'
 
-function over(rule: string, { index, name, film }: LaidLayer, share: number, what: string, limit: Limit, because: string): Finding[] {
+function over(
+  rule: string,
+  { index, name, film }: LaidLayer,
+  share: number,
+  what: string,
+  limit: Limit,
+  because: string,
+): Finding[] {
   if (share < limit.watch) return []
   return [
     {
@@ -17,7 +24,12 @@ function over(rule: string, { index, name, film }: LaidLayer, share: number, wha
         share: figure(`${what} in the organic binder, by mass`, 100 * share, '%'),
         ofFilm: figure(
           `${what} in the whole dried film, by mass`,
-          100 * (what === 'wax' ? film.dry.byMass.wax : what === 'resin' ? film.dry.byMass.resin : film.dry.byMass.wax + film.dry.byMass.resin),
+          100 *
+            (what === 'wax'
+              ? film.dry.byMass.wax
+              : what === 'resin'
+                ? film.dry.byMass.resin
+                : film.dry.byMass.wax + film.dry.byMass.resin),
           '%',
         ),
         watch: figure('watch from', 100 * limit.watch, '%'),
@@ -36,7 +48,9 @@ export const resinLimit: Rule = {
     'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
   byPractice: false,
   find: ({ layers, practice = defaultPractice }) =>
-    layers.flatMap((layer) => over('resin-limit', layer, layer.film.more.resinOfBinder, 'resin', practice.resin, lifts)),
+    layers.flatMap((layer) =>
+      over('resin-limit', layer, layer.film.more.resinOfBinder, 'resin', practice.resin, lifts),
+    ),
 }
 
 export const waxLimit: Rule = {
@@ -49,7 +63,10 @@ export const waxLimit: Rule = {
     layers.flatMap((layer) => {
       const limit = support.flexible ? practice.waxOnFlexible : practice.wax
       const above = layers[layer.index + 1]
-      const falling = above && layer.film.more.waxOfBinder > 0.2 && above.film.more.waxOfBinder < layer.film.more.waxOfBinder - 0.02
+      const falling =
+        above &&
+        layer.film.more.waxOfBinder > 0.2 &&
+        above.film.more.waxOfBinder < layer.film.more.waxOfBinder - 0.02
       const found = over(
         'wax-limit',
         layer,
@@ -79,13 +96,21 @@ export const waxLimit: Rule = {
 export const resinAndWaxLimit: Rule = {
   id: 'resin-and-wax-limit',
   title: 'Resin and wax together',
-  reason: 'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
+  reason:
+    'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
   byPractice: false,
   find: ({ layers, practice = defaultPractice }) =>
     layers.flatMap((layer) => {
       const { resinOfBinder, waxOfBinder } = layer.film.more
       return resinOfBinder > 0 && waxOfBinder > 0
-        ? over('resin-and-wax-limit', layer, resinOfBinder + waxOfBinder, 'resin and wax', practice.resinAndWax, lifts)
+        ? over(
+            'resin-and-wax-limit',
+            layer,
+            resinOfBinder + waxOfBinder,
+            'resin and wax',
+            practice.resinAndWax,
+            lifts,
+          )
         : []
     }),
 }

@@ -30,7 +30,11 @@ export const slowUnderFast: Rule = {
                 ratio: figure('drying speed of the upper over the lower', ratio),
                 above: figure(`drying speed of ${upper.name}, raw linseed = 1`, upper.rate),
                 below: figure(`drying speed of ${lower.name}, raw linseed = 1`, lower.rate),
-                firmDays: figure(`days until ${lower.name} is firm (likely)`, lower.forecast.days.firm, 'days'),
+                firmDays: figure(
+                  `days until ${lower.name} is firm (likely)`,
+                  lower.forecast.days.firm,
+                  'days',
+                ),
                 waitedDays: figure('days between the two', waited, 'days'),
                 watch: figure('watch from', practice.rateRatio.watch),
                 unsound: figure('unsound from', practice.rateRatio.unsound),

@@ -32,8 +32,16 @@ export const thickUnderThin: Rule = {
                 below: figure(`thickest spot of ${lower.name}, dry`, lower.thickestUm, 'µm'),
                 above: figure(`${upper.name}, dry`, upper.film.dryThicknessUm, 'µm'),
                 ratio: figure('ratio the practice allows', ratio),
-                firmDays: figure(`days until ${lower.name} is firm (likely)`, lower.forecast.days.firm, 'days'),
-                curedDays: figure(`days until ${lower.name} is cured (likely)`, lower.forecast.days.cured, 'days'),
+                firmDays: figure(
+                  `days until ${lower.name} is firm (likely)`,
+                  lower.forecast.days.firm,
+                  'days',
+                ),
+                curedDays: figure(
+                  `days until ${lower.name} is cured (likely)`,
+                  lower.forecast.days.cured,
+                  'days',
+                ),
                 waitedDays: figure('days between the two', waited, 'days'),
               },
             },

@@ -23,7 +23,10 @@ export const tooSoon: Rule = {
           const chance = chanceBy(lower.forecast, gate, waited)
           if (chance >= practice.gateChance.watch) return []
           const sure = daysAtChance(lower.forecast, gate, 0.8)
-          const needs = sure === null ? `it may never be ${stateNames[gate]}` : `8 times in 10 it takes no more than ${dayCount(sure)}`
+          const needs =
+            sure === null
+              ? `it may never be ${stateNames[gate]}`
+              : `8 times in 10 it takes no more than ${dayCount(sure)}`
           return [
             {
               rule: 'too-soon',
@@ -32,8 +35,16 @@ export const tooSoon: Rule = {
               under: lower.index,
               message: `${upper.name} goes on ${dayCount(waited)} after ${lower.name}, when it is ${stateNames[gate]} with a chance of ${chance < 0.01 ? 'under 1 %' : percent(chance)}; ${needs}.`,
               numbers: {
-                chance: figure(`chance that ${lower.name} is ${stateNames[gate]}`, Number(about(100 * chance)), '%'),
-                likely: figure(`days until ${stateNames[gate]}, likely`, daysAtChance(lower.forecast, gate, 0.5), 'days'),
+                chance: figure(
+                  `chance that ${lower.name} is ${stateNames[gate]}`,
+                  Number(about(100 * chance)),
+                  '%',
+                ),
+                likely: figure(
+                  `days until ${stateNames[gate]}, likely`,
+                  daysAtChance(lower.forecast, gate, 0.5),
+                  'days',
+                ),
                 sure: figure(`days until ${stateNames[gate]}, 8 times in 10`, sure, 'days'),
                 waitedDays: figure('days between the two', waited, 'days'),
                 watch: figure('watch below a chance of', 100 * practice.gateChance.watch, '%'),

@@ -1,7 +1,17 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../document/answers.ts'
 import { gridRequest } from '../../../document/batch.ts'
 import { createGrid } from '../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../studio/studio.ts'
-import { answer } from '../_http.ts'
+import { writing } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, gridRequest, async (body) => createGrid(await studio(), nowMinute(), body))
+export const POST = writing(
+  {
+    summary: 'A batch for every cell of a variation grid',
+    body: gridRequest,
+    answer: writtenAnswer,
+    errors: [404],
+  },
+  async (write, { body }) => {
+    const written = await createGrid(write, body)
+    return { ...written, cells: written.made.length }
+  },
+)

@@ -1,7 +1,22 @@
-import type { APIRoute } from 'astro'
 import { createBatchRequest } from '../../../document/batch.ts'
+import { madeAnswer, pageAnswer } from '../../../document/answers.ts'
 import { createBatch } from '../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../studio/studio.ts'
-import { answer } from '../_http.ts'
+import { batchPage, batchQuery } from '../../../studio/batchList.ts'
+import { withId } from '../../../studio/commit.ts'
+import { nowMinute } from '../../../studio/studio.ts'
+import { reading, writing } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, createBatchRequest, async (body) => createBatch(await studio(), nowMinute(), body))
+export const POST = writing(
+  {
+    summary: 'Begin a batch of a medium, scaled',
+    body: createBatchRequest,
+    answer: madeAnswer,
+    errors: [404],
+  },
+  (write, { body }) => withId(createBatch(write, body)),
+)
+
+export const GET = reading(
+  { summary: 'Batches, found by name, in order of how they felt, a page at a time', answer: pageAnswer },
+  async (db, { url }) => batchPage(db, nowMinute(), batchQuery(url.searchParams)),
+)

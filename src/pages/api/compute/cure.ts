@@ -1,6 +1,9 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../document/answers.ts'
 import { cureRequest } from '../../../document/compute.ts'
-import { computeCure } from '../../../studio/compute.ts'
-import { answer } from '../_http.ts'
+import { runForRequest, valueOf } from '../../../studio/threads.ts'
+import { route } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, cureRequest, computeCure)
+export const POST = route(
+  { summary: 'Days until each layer reaches each state', body: cureRequest, answer: openAnswer },
+  async ({ body, request }) => valueOf(await runForRequest('calculate', { what: 'cure', body }, request)),
+)

@@ -1,6 +1,9 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../document/answers.ts'
 import { filmRequest } from '../../../document/compute.ts'
 import { computeFilm } from '../../../studio/compute.ts'
-import { answer } from '../_http.ts'
+import { route } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, filmRequest, computeFilm)
+export const POST = route(
+  { summary: 'The film that paint, medium and thinner dry to', body: filmRequest, answer: openAnswer },
+  ({ body }) => Promise.resolve(computeFilm(body)),
+)

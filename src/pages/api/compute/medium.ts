@@ -1,6 +1,13 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../document/answers.ts'
 import { mediumRequest } from '../../../document/compute.ts'
 import { mediumAnswer } from '../../../studio/compute.ts'
-import { answer } from '../_http.ts'
+import { route } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, mediumRequest, mediumAnswer)
+export const POST = route(
+  {
+    summary: 'What a recipe is as measured, wet and dry; with a paint, what becomes of it along the dose',
+    body: mediumRequest,
+    answer: openAnswer,
+  },
+  ({ body }) => Promise.resolve(mediumAnswer(body)),
+)

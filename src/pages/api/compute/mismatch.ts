@@ -1,6 +1,9 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../document/answers.ts'
 import { mismatchRequest } from '../../../document/compute.ts'
-import { computeMismatch } from '../../../studio/compute.ts'
-import { answer } from '../_http.ts'
+import { runForRequest, valueOf } from '../../../studio/threads.ts'
+import { route } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, mismatchRequest, computeMismatch)
+export const POST = route(
+  { summary: 'How badly layers move against one another', body: mismatchRequest, answer: openAnswer },
+  async ({ body, request }) => valueOf(await runForRequest('calculate', { what: 'mismatch', body }, request)),
+)

@@ -1,6 +1,10 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../document/answers.ts'
 import { soundnessRequest } from '../../../document/compute.ts'
-import { computeSoundness } from '../../../studio/compute.ts'
-import { answer } from '../_http.ts'
+import { runForRequest, valueOf } from '../../../studio/threads.ts'
+import { route } from '../_route.ts'
 
-export const POST: APIRoute = ({ request }) => answer(request, soundnessRequest, computeSoundness)
+export const POST = route(
+  { summary: 'Verdict and findings for a stack of layers', body: soundnessRequest, answer: openAnswer },
+  async ({ body, request }) =>
+    valueOf(await runForRequest('calculate', { what: 'soundness', body }, request)),
+)

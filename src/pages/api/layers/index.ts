@@ -1,7 +1,9 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../document/answers.ts'
 import { saveLayerRequest } from '../../../document/requests.ts'
-import { nowMinute, studio } from '../../../studio/studio.ts'
-import { saveLayer } from '../../../studio/writing.ts'
-import { answer } from '../_http.ts'
+import { saveLayer } from '../../../studio/layers.ts'
+import { writing } from '../_route.ts'
 
-export const PUT: APIRoute = ({ request }) => answer(request, saveLayerRequest, async ({ layer, seen }) => saveLayer(await studio(), nowMinute(), layer, seen))
+export const PUT = writing(
+  { summary: 'Add or change a layer', body: saveLayerRequest, answer: writtenAnswer, errors: [404, 409] },
+  (write, { body }) => saveLayer(write, body.layer, body.seen),
+)

@@ -1,10 +1,17 @@
-import type { APIRoute } from 'astro'
+import { z } from 'zod'
 import { scaleRequest } from '../../../document/requests.ts'
 import { followScale, tellScale } from '../../../studio/scale.ts'
-import { answer } from '../_http.ts'
+import { route } from '../_route.ts'
 
-/** Readings of the scale as server-sent events; an event `gone` when there is none. */
-export const GET: APIRoute = ({ request }) => {
+export const GET = route(
+  {
+    summary: 'Readings of the scale, as server-sent events; an event `gone` when there is none',
+    answer: 'text/event-stream',
+  },
+  ({ request }) => Promise.resolve(readings(request)),
+)
+
+function readings(request: Request): Response {
   let stop = (): void => undefined
   const stream = new ReadableStream<Uint8Array>({
     start(controller) {
@@ -23,7 +30,15 @@ export const GET: APIRoute = ({ request }) => {
     },
     cancel: () => stop(),
   })
-  return new Response(stream, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' } })
+  const headers = { 'content-type': 'text/event-stream', 'cache-control': 'no-store' }
+  return new Response(stream, { headers })
 }
 
-export const POST: APIRoute = ({ request }) => answer(request, scaleRequest, async ({ command, grams }) => ({ done: await tellScale(command, grams) }))
+export const POST = route(
+  {
+    summary: 'Tell the scale something',
+    body: scaleRequest,
+    answer: z.object({ done: z.boolean() }),
+  },
+  async ({ body: { command, grams } }) => ({ done: await tellScale(command, grams) }),
+)

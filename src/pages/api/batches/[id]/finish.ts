@@ -1,7 +1,9 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { emptyRequest } from '../../../../document/batch.ts'
 import { finishBatch } from '../../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) => answer(request, emptyRequest, async () => finishBatch(await studio(), nowMinute(), params['id']!))
+export const POST = writing(
+  { summary: 'Finish a batch', body: emptyRequest, answer: writtenAnswer, errors: [404] },
+  (write, { params }) => finishBatch(write, params['id']!),
+)

@@ -1,17 +1,26 @@
-import type { APIRoute } from 'astro'
+import { openAnswer, writtenAnswer } from '../../../../document/answers.ts'
 import { saveBatchRequest } from '../../../../document/batch.ts'
 import { removeRequest } from '../../../../document/requests.ts'
+import { batchOrRefuse } from '../../../../studio/batchList.ts'
 import { removeBatch, saveBatch } from '../../../../studio/batches.ts'
-import { batchOf } from '../../../../studio/reading.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer, json, problem } from '../../_http.ts'
+import { reading, writing } from '../../_route.ts'
 
-export const GET: APIRoute = async ({ params }) => {
-  const batch = await batchOf(await studio(), params['id']!)
-  return batch ? json(batch) : problem(404, 'not-found', 'There is no batch by that id.')
-}
+export const GET = reading(
+  { summary: 'A batch', answer: openAnswer, errors: [404] },
+  async (db, { params }) => batchOrRefuse(db, params['id']!),
+)
 
-export const PUT: APIRoute = ({ request }) => answer(request, saveBatchRequest, async ({ batch, seen }) => saveBatch(await studio(), nowMinute(), batch, seen))
+export const PUT = writing(
+  {
+    summary: 'Change a batch, but for its pours',
+    body: saveBatchRequest,
+    answer: writtenAnswer,
+    errors: [404, 409],
+  },
+  (write, { body, params }) => saveBatch(write, params['id']!, body.batch, body.seen),
+)
 
-export const DELETE: APIRoute = ({ request, params }) =>
-  answer(request, removeRequest, async ({ seen }) => removeBatch(await studio(), nowMinute(), params['id']!, seen))
+export const DELETE = writing(
+  { summary: 'Remove a batch', body: removeRequest, answer: writtenAnswer, errors: [404, 409] },
+  (write, { body, params }) => removeBatch(write, params['id']!, body.seen),
+)

@@ -1,8 +1,14 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { pourRequest } from '../../../../document/batch.ts'
 import { pour } from '../../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) =>
-  answer(request, pourRequest, async ({ material, grams }) => pour(await studio(), nowMinute(), params['id']!, material, grams))
+export const POST = writing(
+  {
+    summary: 'Pour so much of a material; stock goes down with it',
+    body: pourRequest,
+    answer: writtenAnswer,
+    errors: [404],
+  },
+  (write, { body, params }) => pour(write, params['id']!, body.material, body.grams),
+)

@@ -1,7 +1,14 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { emptyRequest } from '../../../../document/batch.ts'
 import { repairBatch } from '../../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) => answer(request, emptyRequest, async () => repairBatch(await studio(), nowMinute(), params['id']!))
+export const POST = writing(
+  {
+    summary: 'Recompute the other lines around an overpour',
+    body: emptyRequest,
+    answer: writtenAnswer,
+    errors: [404],
+  },
+  (write, { params }) => repairBatch(write, params['id']!),
+)

@@ -1,8 +1,15 @@
-import type { APIRoute } from 'astro'
+import { madeAnswer } from '../../../../document/answers.ts'
 import { splitRequest } from '../../../../document/batch.ts'
 import { splitBatch } from '../../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { withId } from '../../../../studio/commit.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) =>
-  answer(request, splitRequest, async ({ grams, name }) => splitBatch(await studio(), nowMinute(), params['id']!, grams, name))
+export const POST = writing(
+  {
+    summary: 'Take some of a finished batch as the beginning of another',
+    body: splitRequest,
+    answer: madeAnswer,
+    errors: [404],
+  },
+  (write, { body, params }) => withId(splitBatch(write, params['id']!, body.grams, body.name)),
+)

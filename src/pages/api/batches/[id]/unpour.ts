@@ -1,7 +1,14 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { emptyRequest } from '../../../../document/batch.ts'
 import { unpour } from '../../../../studio/batches.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) => answer(request, emptyRequest, async () => unpour(await studio(), nowMinute(), params['id']!))
+export const POST = writing(
+  {
+    summary: 'Take the last pour back; stock comes back with it',
+    body: emptyRequest,
+    answer: writtenAnswer,
+    errors: [404],
+  },
+  (write, { params }) => unpour(write, params['id']!),
+)

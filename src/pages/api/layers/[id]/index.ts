@@ -1,8 +1,9 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { removeRequest } from '../../../../document/requests.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { removeLayer } from '../../../../studio/writing.ts'
-import { answer } from '../../_http.ts'
+import { removeLayer } from '../../../../studio/layers.ts'
+import { writing } from '../../_route.ts'
 
-export const DELETE: APIRoute = ({ request, params }) =>
-  answer(request, removeRequest, async ({ seen }) => removeLayer(await studio(), nowMinute(), params['id']!, seen))
+export const DELETE = writing(
+  { summary: 'Remove a layer', body: removeRequest, answer: writtenAnswer, errors: [404, 409] },
+  (write, { body, params }) => removeLayer(write, params['id']!, body.seen),
+)

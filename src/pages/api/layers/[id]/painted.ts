@@ -1,11 +1,9 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { paintedRequest } from '../../../../document/requests.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { logPainted } from '../../../../studio/writing.ts'
-import { answer } from '../../_http.ts'
+import { logPainted } from '../../../../studio/layers.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) =>
-  answer(request, paintedRequest, async ({ paintedAt }) => {
-    const now = nowMinute()
-    return logPainted(await studio(), now, params['id']!, paintedAt ?? now)
-  })
+export const POST = writing(
+  { summary: 'Log a layer as painted', body: paintedRequest, answer: writtenAnswer, errors: [404] },
+  (write, { body, params }) => logPainted(write, params['id']!, body.paintedAt),
+)

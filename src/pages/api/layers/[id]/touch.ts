@@ -1,11 +1,9 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { touchRequest } from '../../../../document/requests.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { logTouch } from '../../../../studio/writing.ts'
-import { answer } from '../../_http.ts'
+import { logTouch } from '../../../../studio/layers.ts'
+import { writing } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) =>
-  answer(request, touchRequest, async ({ at, feel, note }) => {
-    const now = nowMinute()
-    return logTouch(await studio(), now, { layerId: params['id']!, at: at ?? now, feel, note })
-  })
+export const POST = writing(
+  { summary: 'Log how a layer feels to the touch', body: touchRequest, answer: writtenAnswer, errors: [404] },
+  (write, { body, params }) => logTouch(write, { layerId: params['id']!, ...body }),
+)

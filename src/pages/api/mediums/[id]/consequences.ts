@@ -1,8 +1,19 @@
-import type { APIRoute } from 'astro'
+import { openAnswer } from '../../../../document/answers.ts'
 import { consequencesRequest } from '../../../../document/requests.ts'
-import { consequencesOf } from '../../../../studio/consequences.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { answer } from '../../_http.ts'
+import { nowMinute, studioFolder } from '../../../../studio/studio.ts'
+import { runForRequest } from '../../../../studio/threads.ts'
+import { route } from '../../_route.ts'
 
-export const POST: APIRoute = ({ request, params }) =>
-  answer(request, consequencesRequest, async ({ recipe }) => ({ layers: await consequencesOf(await studio(), nowMinute(), params['id']!, recipe) }))
+export const POST = route(
+  {
+    summary: 'What the planned layers that use the medium would say to another recipe',
+    body: consequencesRequest,
+    answer: openAnswer,
+  },
+  async ({ body, params, request }) =>
+    runForRequest(
+      'consequences',
+      { folder: await studioFolder(), now: nowMinute(), mediumId: params['id']!, recipe: body.recipe },
+      request,
+    ),
+)

@@ -1,16 +1,16 @@
-import type { APIRoute } from 'astro'
-import { studioShelf } from '../../../../document/studioShelf.ts'
 import { sheetPdf } from '../../../../studio/label.ts'
-import { loadMediums } from '../../../../studio/reading.ts'
-import { studio } from '../../../../studio/studio.ts'
-import { pdf, problem } from '../../_http.ts'
+import { unpouredOf } from '../../../../studio/batchList.ts'
+import { pdf } from '../../_answers.ts'
+import { reading } from '../../_route.ts'
 
-/** The weighing sheet of every batch of a medium that nothing is poured for yet. */
-export const GET: APIRoute = async ({ params }) => {
-  const { mediums, batches, shelf } = await loadMediums(await studio())
-  const medium = mediums.find(({ id }) => id === params['id'])
-  const open = batches.filter(({ mediumId, pours }) => mediumId === params['id'] && pours.length === 0).toReversed()
-  if (!medium || open.length === 0) return problem(404, 'not-found', 'There is nothing to weigh of it: lay out a grid or begin a batch first.')
-  const find = studioShelf(shelf)
-  return pdf(await sheetPdf(`${medium.name}: weighing sheet`, open, (id) => find(id)?.name ?? id), 'weighing-sheet.pdf')
-}
+export const GET = reading(
+  {
+    summary: 'The weighing sheet of every batch of a medium that nothing is poured for yet',
+    answer: 'application/pdf',
+    errors: [404],
+  },
+  async (db, { params }) => {
+    const { title, batches, nameOf } = await unpouredOf(db, params['id']!)
+    return pdf(await sheetPdf(title, batches, nameOf), 'weighing-sheet.pdf')
+  },
+)

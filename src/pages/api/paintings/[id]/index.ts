@@ -1,14 +1,30 @@
-import type { APIRoute } from 'astro'
+import { openAnswer, writtenAnswer } from '../../../../document/answers.ts'
 import { removeRequest } from '../../../../document/requests.ts'
-import { loadPicture } from '../../../../studio/reading.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { removePainting } from '../../../../studio/writing.ts'
-import { answer, json, problem } from '../../_http.ts'
+import { removePainting } from '../../../../studio/paintings.ts'
+import { loadPicture } from '../../../../studio/pictures.ts'
+import { gone } from '../../../../studio/refused.ts'
+import { nowMinute } from '../../../../studio/studio.ts'
+import { reading, writing } from '../../_route.ts'
 
-export const GET: APIRoute = async ({ params }) => {
-  const picture = await loadPicture(await studio(), params['id']!, nowMinute())
-  return picture ? json(picture) : problem(404, 'not-found', 'This painting is no longer there.')
-}
+export const GET = reading(
+  {
+    summary: 'A painting with its layers, tests, and what they are painted with',
+    answer: openAnswer,
+    errors: [404],
+  },
+  async (db, { params }) => {
+    const picture = await loadPicture(db, params['id']!, nowMinute())
+    if (!picture) throw gone('painting')
+    return picture
+  },
+)
 
-export const DELETE: APIRoute = ({ request, params }) =>
-  answer(request, removeRequest, async ({ seen }) => removePainting(await studio(), nowMinute(), params['id']!, seen))
+export const DELETE = writing(
+  {
+    summary: 'Remove a painting and its layers',
+    body: removeRequest,
+    answer: writtenAnswer,
+    errors: [404, 409],
+  },
+  (write, { body, params }) => removePainting(write, params['id']!, body.seen),
+)

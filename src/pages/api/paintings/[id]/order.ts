@@ -1,8 +1,14 @@
-import type { APIRoute } from 'astro'
+import { writtenAnswer } from '../../../../document/answers.ts'
 import { orderRequest } from '../../../../document/requests.ts'
-import { nowMinute, studio } from '../../../../studio/studio.ts'
-import { orderLayers } from '../../../../studio/writing.ts'
-import { answer } from '../../_http.ts'
+import { orderLayers } from '../../../../studio/layers.ts'
+import { writing } from '../../_route.ts'
 
-export const PUT: APIRoute = ({ request, params }) =>
-  answer(request, orderRequest, async ({ layerIds }) => orderLayers(await studio(), nowMinute(), params['id']!, layerIds))
+export const PUT = writing(
+  {
+    summary: 'Put the layers in this order, bottom first',
+    body: orderRequest,
+    answer: writtenAnswer,
+    errors: [404, 409],
+  },
+  (write, { body, params }) => orderLayers(write, params['id']!, body.layerIds, body.was),
+)

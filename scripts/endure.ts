@@ -1,0 +1,44 @@
+/** Power cuts and hostile bodies by the thousand. `npm run endure`; build first. It takes about half an hour. */
+import fc from 'fast-check'
+import { fuzzed, requestsOver, routesIn } from '../test/api/fuzzBodies.ts'
+import { killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
+import { startServer } from '../test/server.ts'
+
+const older = new URL('../test/stored/0003-batches.sqlite', import.meta.url)
+const seed = Number(process.argv[2] ?? Date.now() % 1e6)
+console.log(`seed ${seed}`)
+
+/** A few hundred requests at a time: drawing all of them first would keep the server waiting for a minute. */
+function* someAtATime(count: number) {
+  for (let drawn = 0; drawn < count; drawn += 500)
+    yield* fc.sample(requestsOver(routes), { numRuns: 500, seed: seed + drawn })
+}
+
+const toll = await killWhileWriting(300, seed)
+console.log(`${toll.kills} kills while writing: ${toll.acknowledged} acknowledged, ${toll.lost.length} lost`)
+const faults = [...(await killWhileOpening(30, seed, null)), ...(await killWhileOpening(30, seed, older))]
+console.log(`60 kills while opening: ${faults.length} left a studio that is not whole`, ...faults)
+
+const server = await startServer({ demo: true })
+const routes = routesIn(await (await fetch(`${server.url}/api/openapi.json`)).json())
+const statuses = new Map<number, number>()
+let slowest = { ms: 0, asked: '' }
+let failed = 0
+for (const request of someAtATime(50_000)) {
+  const { status, ms, answer } = await fuzzed(server.url, request).catch((error: unknown) => {
+    console.log(server.said())
+    console.log('the server fell at', JSON.stringify(request).slice(0, 2000))
+    throw error
+  })
+  statuses.set(status, (statuses.get(status) ?? 0) + 1)
+  const asked = `${request.method} ${request.path}`
+  if (ms > slowest.ms) slowest = { ms, asked }
+  if (status >= 500) {
+    failed++
+    console.log(status, asked, JSON.stringify(request.body), answer.slice(0, 300))
+  }
+}
+await server.kill()
+console.log(`50,000 bodies over ${routes.length} routes:`, Object.fromEntries([...statuses].sort()))
+console.log(`slowest ${slowest.ms.toFixed(0)} ms: ${slowest.asked}; ${failed} answers of 5xx`)
+process.exit(toll.lost.length + faults.length + failed > 0 || slowest.ms > 2000 ? 1 : 0)

@@ -1,0 +1,21 @@
+import type { Family } from './material.ts'
+
+/** Families of materials in plain words, in the order a shelf is sorted by. */
+export const familyNames: Readonly<Record<Family, string>> = {
+  oil: 'Oils',
+  alkyd: 'Alkyds',
+  ready_medium: 'Ready mediums',
+  resin: 'Resins',
+  balsam: 'Balsams',
+  wax: 'Waxes',
+  wax_paste: 'Wax pastes',
+  metal_soap: 'Metal soaps',
+  solvent: 'Solvents and water',
+  extender: 'Extenders',
+  drier: 'Driers',
+  retarder: 'Retarders',
+  egg: 'Egg',
+  acid: 'Acids',
+  waterborne: 'Waterborne',
+  pigment: 'Pigments',
+}

@@ -1,0 +1,177 @@
+import type { ZodType } from 'zod'
+import { batchSchema } from './batch.ts'
+import type { Batch } from './batch.ts'
+import { batchTitle } from './batchMedium.ts'
+import { mentionsOfBatch, mentionsOfLayer, mentionsOfMedium, mentionsOfTouchTest } from './mentions.ts'
+import type { Mention, Role } from './mentions.ts'
+import { mediumSchema } from './recipe.ts'
+import type { MediumDocument } from './recipe.ts'
+import { shelfItemSchema } from './shelf.ts'
+import type { ShelfItem } from './shelf.ts'
+import { layerSchema, paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
+import type { LayerDocument, PaintingDocument, Settings, TouchTest } from './studio.ts'
+import { idSchema } from './values.ts'
+
+/** What is stored, by kind. Each kind has a table of its name. */
+export interface Bodies {
+  setting: Settings & { id: string }
+  shelf_item: ShelfItem
+  batch: Batch
+  medium: MediumDocument
+  painting: PaintingDocument
+  layer: LayerDocument
+  touch_test: TouchTest
+}
+export type Kind = keyof Bodies
+
+/** Turns a body of one version into one of the next. */
+type Upcast = (body: Record<string, unknown>) => Record<string, unknown>
+
+/**
+ * How one kind of thing is stored. A change of its schema that old bodies do not satisfy raises `version` and adds an
+ * upcast; one that only adds a field with a default needs neither.
+ */
+export interface StoredKind<K extends Kind> {
+  readonly version: number
+  readonly schema: ZodType<Bodies[K]>
+  /** At index n: from version n + 1 to n + 2. */
+  readonly upcasts: readonly Upcast[]
+  /** What a painter calls such a thing: "layer". */
+  readonly word: string
+  /** What this one is called, and found by. */
+  readonly titleOf: (body: Bodies[K]) => string
+  /** The table's column `parent_id`, where it has one. */
+  readonly parentOf?: (body: Bodies[K]) => string
+  readonly mentionsOf: (body: Bodies[K]) => readonly Mention[]
+  /** As what others name it. */
+  readonly role: Role | null
+  /** Fields that the judgement of a painting rests on. */
+  readonly judgedBy: readonly (keyof Bodies[K])[]
+}
+
+const none = (): readonly Mention[] => []
+
+export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
+  setting: {
+    version: 1,
+    schema: settingsSchema.extend({ id: idSchema }),
+    upcasts: [],
+    word: 'studio',
+    titleOf: ({ studioName }) => studioName,
+    mentionsOf: none,
+    role: null,
+    judgedBy: ['climate', 'workingDays', 'confidence'],
+  },
+  shelf_item: {
+    version: 1,
+    schema: shelfItemSchema,
+    upcasts: [],
+    word: 'material',
+    titleOf: ({ name }) => name,
+    mentionsOf: none,
+    role: 'material',
+    judgedBy: [
+      'name',
+      'base',
+      'family',
+      'densityGPerMl',
+      'nonVolatile',
+      'stays',
+      'iodine',
+      'rate',
+      'dropper',
+    ],
+  },
+  batch: {
+    version: 1,
+    schema: batchSchema,
+    upcasts: [],
+    word: 'batch',
+    titleOf: batchTitle,
+    mentionsOf: mentionsOfBatch,
+    role: 'medium',
+    judgedBy: ['name', 'number', 'pours', 'materials', 'mediumId'],
+  },
+  medium: {
+    version: 1,
+    schema: mediumSchema,
+    upcasts: [],
+    word: 'medium',
+    titleOf: ({ name }) => name,
+    mentionsOf: mentionsOfMedium,
+    role: 'medium',
+    judgedBy: ['name', 'recipe'],
+  },
+  painting: {
+    version: 1,
+    schema: paintingSchema,
+    upcasts: [],
+    word: 'painting',
+    titleOf: ({ title }) => title,
+    mentionsOf: none,
+    role: 'painting',
+    judgedBy: ['support', 'ground', 'practice', 'widthCm', 'heightCm'],
+  },
+  layer: {
+    version: 1,
+    schema: layerSchema,
+    upcasts: [],
+    word: 'layer',
+    titleOf: ({ name }) => name,
+    parentOf: ({ paintingId }) => paintingId,
+    mentionsOf: mentionsOfLayer,
+    role: 'layer',
+    judgedBy: [
+      ...([
+        'position',
+        'name',
+        'areas',
+        'paints',
+        'medium',
+        'thinner',
+        'wetThicknessUm',
+        'ridgeWetUm',
+      ] as const),
+      ...(['wetInWet', 'plannedOn', 'paintedAt', 'usedMedium'] as const),
+    ],
+  },
+  touch_test: {
+    version: 1,
+    schema: touchTestSchema,
+    upcasts: [],
+    word: 'touch test',
+    titleOf: ({ feel }) => feel,
+    parentOf: ({ layerId }) => layerId,
+    mentionsOf: mentionsOfTouchTest,
+    role: null,
+    judgedBy: ['at', 'feel'],
+  },
+}
+
+export const kindNames = Object.keys(kinds) as readonly Kind[]
+
+/** A body that was read, or why it cannot be. */
+export type Reading<Body> =
+  { readonly ok: true; readonly body: Body } | { readonly ok: false; readonly why: string }
+
+/** Reads a stored body of any version this program knows: brings it forward, then checks it. Never throws. */
+export function readStored<K extends Kind>(kind: K, text: string, version: number): Reading<Bodies[K]> {
+  const { schema, upcasts, version: newest } = kinds[kind]
+  if (version > newest) return { ok: false, why: 'It was written by a newer Grelta.' }
+  try {
+    const written = JSON.parse(text) as Record<string, unknown>
+    const parsed = schema.safeParse(
+      upcasts.slice(version - 1).reduce((body, upcast) => upcast(body), written),
+    )
+    return parsed.success
+      ? { ok: true, body: parsed.data }
+      : { ok: false, why: faultOf(parsed.error.issues[0]) }
+  } catch {
+    return { ok: false, why: 'What is stored is not whole.' }
+  }
+}
+
+const faultOf = (
+  issue: { readonly path: readonly PropertyKey[]; readonly message: string } | undefined,
+): string =>
+  issue ? `${issue.path.map(String).join('.')}: ${issue.message}` : 'What is stored is not whole.'

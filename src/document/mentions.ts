@@ -1,0 +1,67 @@
+import { findInLibrary } from '../core/materials/find.ts'
+import type { Batch } from './batch.ts'
+import type { MediumDocument } from './recipe.ts'
+import type { LayerDocument, TouchTest } from './studio.ts'
+
+/** What may be named by something else: a batch is named where a medium is. */
+export type Role = 'painting' | 'layer' | 'medium' | 'material'
+
+/** One thing named by another. */
+export interface Mention {
+  readonly role: Role
+  readonly id: string
+  /** Whether it must stay for as long as it is named; a painted layer has its own copy of what was used. */
+  readonly holds: boolean
+}
+
+const materialsIn = (recipe: MediumDocument['recipe']): readonly string[] =>
+  recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
+
+const mediumsIn = (recipe: MediumDocument['recipe']): readonly string[] =>
+  recipe.lines.flatMap((line) => ('medium' in line ? [line.medium] : []))
+
+/** The book's materials are always there; only the painter's own hold on to a shelf entry. */
+const material = (id: string, holds = false): Mention => ({
+  role: 'material',
+  id,
+  holds: holds && !findInLibrary(id),
+})
+
+export function mentionsOfLayer(layer: LayerDocument): readonly Mention[] {
+  const { paintingId, paints, medium, thinner, usedMedium } = layer
+  return distinct([
+    { role: 'painting', id: paintingId, holds: true },
+    ...(medium ? [{ role: 'medium', id: medium.mediumId, holds: usedMedium === null } as const] : []),
+    ...(usedMedium ? materialsIn(usedMedium.recipe).map((id) => material(id)) : []),
+    ...paints.flatMap(({ pigments, oil }) =>
+      [...pigments.map(({ pigment }) => pigment), oil].map((id) => material(id)),
+    ),
+    ...(thinner ? [material(thinner.material)] : []),
+  ])
+}
+
+export const mentionsOfMedium = ({ recipe }: MediumDocument): readonly Mention[] =>
+  distinct([
+    ...mediumsIn(recipe).map((id): Mention => ({ role: 'medium', id, holds: true })),
+    ...materialsIn(recipe).map((id) => material(id, true)),
+  ])
+
+export const mentionsOfBatch = ({ targets, mediumId, parentId }: Batch): readonly Mention[] =>
+  distinct([
+    ...[mediumId, parentId].flatMap((id): Mention[] => (id ? [{ role: 'medium', id, holds: false }] : [])),
+    ...targets.map((target) => material(target.material)),
+  ])
+
+export const mentionsOfTouchTest = ({ layerId }: TouchTest): readonly Mention[] => [
+  { role: 'layer', id: layerId, holds: true },
+]
+
+/** Each thing once; it is held if any mention of it holds. */
+function distinct(mentions: readonly Mention[]): readonly Mention[] {
+  const byName = new Map<string, Mention>()
+  for (const mention of mentions) {
+    const name = `${mention.role} ${mention.id}`
+    byName.set(name, { ...mention, holds: mention.holds || (byName.get(name)?.holds ?? false) })
+  }
+  return [...byName.values()]
+}

@@ -1,0 +1,2 @@
+/** There is one studio in a file; its settings are stored under this id. */
+export const settingsId = 'studio'

@@ -1,0 +1,11 @@
+import { pageAnswer } from '../../document/answers.ts'
+import { findIn, findQuery } from '../../studio/finding.ts'
+import { reading } from './_route.ts'
+
+export const GET = reading(
+  {
+    summary: 'Anything by name: ?in=medium,batch,shelf_item,painting and ?find=',
+    answer: pageAnswer,
+  },
+  async (db, { url }) => findIn(db, findQuery(url.searchParams)),
+)

@@ -1,0 +1,52 @@
+import { dayOf } from '../core/plan/calendar.ts'
+import { judgedByFormulas } from '../document/summary.ts'
+import { countToJudge, keepAssessments, toJudge } from '../store/assessments.ts'
+import type { Assessed } from '../store/assessments.ts'
+import type { Database } from '../store/database.ts'
+
+/** Judging in the background: whatever has to be judged is, a few paintings at a time, off the thread that answers. */
+
+export type Judge = (ids: readonly string[], now: string) => Promise<readonly Assessed[]>
+
+export interface Judging {
+  /** Begins, unless it is going on; ends when nothing is left to judge. */
+  readonly begin: () => void
+  /** Waits until all is judged, or so many ms; answers how many are left. */
+  readonly settled: (patienceMs: number) => Promise<number>
+}
+
+/** So many paintings are judged at a time: half a second's work, so that what was just asked for is not kept waiting. */
+const atATime = 24
+
+export function judging(db: Database, judge: Judge, clock: () => string): Judging {
+  let running: Promise<void> | null = null
+
+  const left = (): Promise<number> => countToJudge(db, judgedByFormulas, dayOf(clock())!)
+
+  async function work(): Promise<void> {
+    for (;;) {
+      const now = clock()
+      const ids = await toJudge(db, judgedByFormulas, dayOf(now)!, atATime)
+      if (ids.length === 0) return
+      await keepAssessments(db, judgedByFormulas, await judge(ids, now))
+    }
+  }
+
+  const begin = (): void => {
+    running ??= work()
+      .catch((error: unknown) => console.error('Judging stopped; it is tried again at the next page.', error))
+      .finally(() => {
+        running = null
+      })
+  }
+
+  return {
+    begin,
+    settled: async (patienceMs) => {
+      if ((await left()) === 0) return 0
+      begin()
+      await Promise.race([running, new Promise((resolve) => setTimeout(resolve, patienceMs))])
+      return left()
+    },
+  }
+}

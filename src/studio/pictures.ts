@@ -1,0 +1,127 @@
+import { dayOf } from '../core/plan/calendar.ts'
+import type { Picture, SolvedArea } from '../document/assess.ts'
+import type { Batch } from '../document/batch.ts'
+import { mediumOfBatch } from '../document/batchMedium.ts'
+import type { UsableMedium } from '../document/batchMedium.ts'
+import { grouped } from '../document/grouped.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import type { ShelfItem } from '../document/shelf.ts'
+import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
+import { judgedByFormulas } from '../document/summary.ts'
+import { solvedOf } from '../store/assessments.ts'
+import type { Database } from '../store/database.ts'
+import { find, listByIds, listOf } from '../store/records.ts'
+import { closureOf } from './closure.ts'
+import { byPosition } from './layers.ts'
+import { settingsOf } from './settings.ts'
+
+/** A painting's documents as read, with the revisions a later write must name. */
+export interface LoadedPicture extends Picture {
+  readonly painting: Revised<PaintingDocument>
+  readonly layers: readonly Revised<LayerDocument>[]
+  readonly touchTests: readonly Revised<TouchTest>[]
+  readonly settings: Revised<Settings>
+}
+
+/** What several pictures are painted with: only what their layers name, and what that leads to. */
+export interface Bench {
+  readonly mediums: readonly UsableMedium[]
+  readonly shelf: readonly Revised<ShelfItem>[]
+}
+
+/** One painting with all it depends on; null when there is none by that id. */
+export const loadPicture = async (db: Database, id: string, now: string): Promise<LoadedPicture | null> =>
+  (await loadPictures(db, [id], now))[0] ?? null
+
+/** These paintings, in a fixed number of queries however many they are; they share one bench. */
+export async function loadPictures(
+  db: Database,
+  ids: readonly string[],
+  now: string,
+): Promise<readonly LoadedPicture[]> {
+  const paintings = await listByIds(db, 'painting', ids)
+  const layers = [...(await listOf(db, 'layer', ids))].sort(byPosition)
+  const tests = await listOf(
+    db,
+    'touch_test',
+    layers.map(({ id }) => id),
+  )
+  const bench = await benchOf(db, layers)
+  const settings = await settingsOf(db)
+  const layersOf = grouped(layers, ({ paintingId }) => paintingId)
+  const testsOf = grouped(tests, ({ layerId }) => layerId)
+  return paintings.map((painting) => {
+    const own = layersOf.get(painting.id) ?? []
+    return {
+      painting,
+      layers: own,
+      touchTests: own.flatMap(({ id }) => testsOf.get(id) ?? []),
+      ...bench,
+      settings,
+      today: dayOf(now)!,
+    }
+  })
+}
+
+async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<Bench> {
+  const named = [...new Set(layers.flatMap(({ medium }) => (medium ? [medium.mediumId] : [])))]
+  const mediums = await listByIds(db, 'medium', named)
+  const batches = await listByIds(db, 'batch', named)
+  const poured = batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)
+  const recipes = [...mediums, ...poured].map(({ recipe }) => recipe)
+  const closure = await closureOf(db, recipes, layers.flatMap(materialsOf))
+  const inThose = closure.mediums.filter(({ id }) => !named.includes(id))
+  return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items }
+}
+
+const materialsOf = ({ paints, thinner, usedMedium }: LayerDocument): readonly string[] => [
+  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+  ...(thinner ? [thinner.material] : []),
+  ...(usedMedium?.recipe.lines ?? []).flatMap((line) => ('material' in line ? [line.material] : [])),
+]
+
+/** A medium or a batch as a layer would be painted with it, with all it leads to; null when there is none. */
+export async function usableOf(db: Database, id: string): Promise<Bench | null> {
+  const [medium] = await listByIds(db, 'medium', [id])
+  const [batch] = medium ? [] : await listByIds(db, 'batch', [id])
+  const usable: UsableMedium | null = medium ?? (batch && hasPours(batch) ? mediumOfBatch(batch) : null)
+  if (!usable) return null
+  const { mediums, items } = await closureOf(db, [usable.recipe])
+  return { mediums: [usable, ...mediums.filter((one) => one.id !== id)], shelf: items }
+}
+
+const hasPours = ({ pours }: Batch): boolean => pours.length > 0
+
+/** What these mediums or batches lead to, and themselves; those that are not there are left out. */
+export async function benchWith(db: Database, ids: readonly (string | null)[]): Promise<Bench> {
+  const found = await Promise.all([...new Set(ids)].map(async (id) => (id ? usableOf(db, id) : null)))
+  const benches = found.filter((bench) => bench !== null)
+  return {
+    mediums: once(benches.flatMap(({ mediums }) => mediums)),
+    shelf: once(benches.flatMap(({ shelf }) => shelf)),
+  }
+}
+
+const once = <Item extends { readonly id: string }>(items: readonly Item[]): readonly Item[] => [
+  ...new Map(items.map((item) => [item.id, item])).values(),
+]
+
+/** A medium to be written on, and what its recipe leads to; null when there is none by that id. */
+export async function mediumWith(
+  db: Database,
+  id: string,
+): Promise<{ readonly medium: Revised<MediumDocument>; readonly known: Bench } | null> {
+  const medium = await find(db, 'medium', id)
+  if (!medium) return null
+  const { mediums, items } = await closureOf(db, [medium.recipe])
+  return { medium, known: { mediums: mediums.filter((one) => one.id !== id), shelf: items } }
+}
+
+/** What the solver found of a picture as it stands; nothing while it has to be judged again. */
+export async function solvedBefore(
+  db: Database,
+  { painting, today }: LoadedPicture,
+): Promise<readonly SolvedArea[]> {
+  const kept = await solvedOf(db, painting.id, judgedByFormulas, today)
+  return kept === null ? [] : (JSON.parse(kept) as readonly SolvedArea[])
+}

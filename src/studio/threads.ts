@@ -1,0 +1,67 @@
+import { join } from 'node:path'
+import { Tinypool } from 'tinypool'
+import type * as tasks from '../threads/tasks.ts'
+import { Invalid } from './compute.ts'
+import { refused } from './refused.ts'
+
+/** Worker threads for what would hold up the thread that answers. */
+
+/** Built beside the server (vite.threads.config.mjs). */
+const file = join(process.cwd(), 'dist/server/threads/tasks.mjs')
+
+let pool: Tinypool | null = null
+
+function threads(): Tinypool {
+  if (pool) return pool
+  pool = new Tinypool({
+    filename: file,
+    runtime: 'worker_threads',
+    minThreads: 1,
+    maxThreads: 2,
+    idleTimeout: 20_000,
+    resourceLimits: { maxOldGenerationSizeMb: 128 },
+  })
+  // A thread that falls with no task in hand is told, and does not take the program with it; the next task starts another.
+  pool.on('error', (error: unknown) => console.error('A worker thread ended.', error))
+  return pool
+}
+
+type Tasks = typeof tasks
+type TaskName = keyof Tasks
+
+/** Longest a task that somebody waits for may take, ms. */
+const patienceMs = 1900
+
+/** Runs a task; it is ended when `signal` says so. */
+export const runTask = <Name extends TaskName>(
+  name: Name,
+  given: Parameters<Tasks[Name]>[0],
+  signal?: AbortSignal,
+): Promise<Awaited<ReturnType<Tasks[Name]>>> =>
+  threads().run(given, { name, ...(signal && { signal }) }) as Promise<Awaited<ReturnType<Tasks[Name]>>>
+
+/** Runs a task for a request: ended when the one who asked goes away, or when it would take too long. */
+export async function runForRequest<Name extends TaskName>(
+  name: Name,
+  given: Parameters<Tasks[Name]>[0],
+  request: Request,
+): Promise<Awaited<ReturnType<Tasks[Name]>>> {
+  const tooLong = AbortSignal.timeout(patienceMs)
+  try {
+    return await runTask(name, given, AbortSignal.any([request.signal, tooLong]))
+  } catch (error) {
+    if (tooLong.aborted) throw refused('That takes too long to work out. Send less at a time.')
+    throw error
+  }
+}
+
+/** The value of an answer, or its refusal as it was before it travelled. */
+export function valueOf<Value>(answer: tasks.Answer<Value>): Value {
+  if (!answer.ok) throw new Invalid(answer.issues)
+  return answer.value
+}
+
+export async function endThreads(): Promise<void> {
+  await pool?.destroy()
+  pool = null
+}

@@ -1,0 +1,81 @@
+import SQLite from 'better-sqlite3'
+import { kindNames } from '../document/kinds.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import type { ShelfItem } from '../document/shelf.ts'
+import { asideNow } from '../store/aside.ts'
+import type { Aside } from '../store/aside.ts'
+import type { Assessed } from '../store/assessments.ts'
+import { databaseOver } from '../store/database.ts'
+import type { Database } from '../store/database.ts'
+import { studioFile } from '../store/open.ts'
+import { list } from '../store/records.ts'
+import { calendarOf } from '../studio/calendar.ts'
+import { compute, Invalid } from '../studio/compute.ts'
+import type { ComputeTask, Issue } from '../studio/compute.ts'
+import { consequencesOf } from '../studio/consequences.ts'
+import type { Consequences } from '../studio/consequences.ts'
+import { judge as judgeNow } from '../studio/judge.ts'
+import { shelfFromCsv } from '../studio/shelfCsv.ts'
+
+/** What is too slow for the thread that answers. Each task runs in a worker thread with a connection that only reads. */
+
+let reading: { readonly folder: string; readonly db: Database } | null = null
+
+/** The studio's file, opened once a thread. */
+function opened(folder: string): Database {
+  if (reading?.folder !== folder) {
+    void reading?.db.destroy()
+    const sqlite = new SQLite(studioFile(folder), { readonly: true, fileMustExist: true, timeout: 2000 })
+    reading = { folder, db: databaseOver(sqlite) }
+  }
+  return reading.db
+}
+
+export const judge = ({
+  folder,
+  ids,
+  now,
+}: {
+  folder: string
+  ids: readonly string[]
+  now: string
+}): Promise<readonly Assessed[]> => judgeNow(opened(folder), ids, now)
+
+export const consequences = ({
+  folder,
+  now,
+  mediumId,
+  recipe,
+}: {
+  folder: string
+  now: string
+  mediumId: string
+  recipe: MediumDocument['recipe']
+}): Promise<Consequences> => consequencesOf(opened(folder), now, mediumId, recipe)
+
+export const calendar = ({ folder, now }: { folder: string; now: string }): Promise<string> =>
+  calendarOf(opened(folder), now)
+
+/** Reads everything stored once, and tells what cannot be read. */
+export async function check({ folder }: { folder: string }): Promise<readonly Aside[]> {
+  for (const kind of kindNames) await list(opened(folder), kind)
+  return asideNow()
+}
+
+/** A refusal does not keep its class between threads, so it travels as a value. */
+export type Answer<Value> =
+  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly issues: readonly Issue[] }
+
+async function answered<Value>(make: () => Value | Promise<Value>): Promise<Answer<Value>> {
+  try {
+    return { ok: true, value: await make() }
+  } catch (error) {
+    if (error instanceof Invalid) return { ok: false, issues: error.issues }
+    throw error
+  }
+}
+
+export const calculate = (task: ComputeTask): Promise<Answer<unknown>> => answered(() => compute(task))
+
+export const readCsv = ({ csv }: { csv: string }): Promise<Answer<readonly ShelfItem[]>> =>
+  answered(() => shelfFromCsv(csv))

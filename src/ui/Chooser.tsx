@@ -1,0 +1,36 @@
+import { useRef, useState } from 'react'
+import type { ChooserProps } from './later/ChooserList.tsx'
+import { later, useLater } from './useLater.ts'
+
+export type { Choosable } from './later/ChooserList.tsx'
+
+const list = later(() => import('./later/ChooserList.tsx').then(({ ChooserList }) => ChooserList))
+
+/** Choosing from many by typing. What is typed before the list has come is taken over by it. */
+export function Chooser(props: ChooserProps) {
+  const field = useRef<HTMLInputElement>(null)
+  const [typed, setTyped] = useState<string | null>(null)
+  const List = useLater(list)
+  if (List) {
+    const focused = field.current !== null && field.current === document.activeElement
+    return <List {...props} typed={typed} onTyped={setTyped} focused={focused} />
+  }
+  const { id, label, shown, className = '' } = props
+  return (
+    <div className={`relative min-w-0 ${className}`}>
+      <input
+        ref={field}
+        id={id}
+        role="combobox"
+        aria-expanded={false}
+        aria-label={label}
+        autoComplete="off"
+        value={typed ?? shown}
+        onChange={({ target }) => setTyped(target.value)}
+        onFocus={({ target }) => target.select()}
+        onBlur={() => setTyped(null)}
+        className="field w-full min-w-0 text-ellipsis"
+      />
+    </div>
+  )
+}

@@ -1,0 +1,101 @@
+// Generated from src/pages/api by scripts/routes.ts. Do not edit: run `npm run routes`.
+import type * as r0 from '../pages/api/aside.ts'
+import type * as r1 from '../pages/api/batches/[id]/finish.ts'
+import type * as r2 from '../pages/api/batches/[id]/index.ts'
+import type * as r3 from '../pages/api/batches/[id]/label.pdf.ts'
+import type * as r4 from '../pages/api/batches/[id]/photo.ts'
+import type * as r5 from '../pages/api/batches/[id]/pour.ts'
+import type * as r6 from '../pages/api/batches/[id]/repair.ts'
+import type * as r7 from '../pages/api/batches/[id]/split.ts'
+import type * as r8 from '../pages/api/batches/[id]/unpour.ts'
+import type * as r9 from '../pages/api/batches/grid.ts'
+import type * as r10 from '../pages/api/batches/index.ts'
+import type * as r11 from '../pages/api/calendar.ics.ts'
+import type * as r12 from '../pages/api/compute/cure.ts'
+import type * as r13 from '../pages/api/compute/design.ts'
+import type * as r14 from '../pages/api/compute/film.ts'
+import type * as r15 from '../pages/api/compute/medium.ts'
+import type * as r16 from '../pages/api/compute/mismatch.ts'
+import type * as r17 from '../pages/api/compute/soundness.ts'
+import type * as r18 from '../pages/api/done.ts'
+import type * as r19 from '../pages/api/find.ts'
+import type * as r20 from '../pages/api/health.ts'
+import type * as r21 from '../pages/api/judging.ts'
+import type * as r22 from '../pages/api/layers/[id]/index.ts'
+import type * as r23 from '../pages/api/layers/[id]/painted.ts'
+import type * as r24 from '../pages/api/layers/[id]/touch.ts'
+import type * as r25 from '../pages/api/layers/index.ts'
+import type * as r26 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r27 from '../pages/api/mediums/[id]/index.ts'
+import type * as r28 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r29 from '../pages/api/mediums/index.ts'
+import type * as r30 from '../pages/api/paintings/[id]/index.ts'
+import type * as r31 from '../pages/api/paintings/[id]/order.ts'
+import type * as r32 from '../pages/api/paintings/index.ts'
+import type * as r33 from '../pages/api/photos/[hash].ts'
+import type * as r34 from '../pages/api/scale/index.ts'
+import type * as r35 from '../pages/api/settings.ts'
+import type * as r36 from '../pages/api/shelf.csv.ts'
+import type * as r37 from '../pages/api/shelf/[id].ts'
+import type * as r38 from '../pages/api/shelf/index.ts'
+import type * as r39 from '../pages/api/since.ts'
+import type * as r40 from '../pages/api/today.ts'
+import type * as r41 from '../pages/api/undo.ts'
+
+export interface Routes {
+  'GET /api/aside': typeof r0.GET
+  'POST /api/aside': typeof r0.POST
+  'POST /api/batches/{id}/finish': typeof r1.POST
+  'GET /api/batches/{id}': typeof r2.GET
+  'PUT /api/batches/{id}': typeof r2.PUT
+  'DELETE /api/batches/{id}': typeof r2.DELETE
+  'GET /api/batches/{id}/label.pdf': typeof r3.GET
+  'PUT /api/batches/{id}/photo': typeof r4.PUT
+  'POST /api/batches/{id}/pour': typeof r5.POST
+  'POST /api/batches/{id}/repair': typeof r6.POST
+  'POST /api/batches/{id}/split': typeof r7.POST
+  'POST /api/batches/{id}/unpour': typeof r8.POST
+  'POST /api/batches/grid': typeof r9.POST
+  'GET /api/batches': typeof r10.GET
+  'POST /api/batches': typeof r10.POST
+  'GET /api/calendar.ics': typeof r11.GET
+  'POST /api/compute/cure': typeof r12.POST
+  'POST /api/compute/design': typeof r13.POST
+  'POST /api/compute/film': typeof r14.POST
+  'POST /api/compute/medium': typeof r15.POST
+  'POST /api/compute/mismatch': typeof r16.POST
+  'POST /api/compute/soundness': typeof r17.POST
+  'GET /api/done': typeof r18.GET
+  'GET /api/find': typeof r19.GET
+  'GET /api/health': typeof r20.GET
+  'GET /api/judging': typeof r21.GET
+  'DELETE /api/layers/{id}': typeof r22.DELETE
+  'POST /api/layers/{id}/painted': typeof r23.POST
+  'POST /api/layers/{id}/touch': typeof r24.POST
+  'PUT /api/layers': typeof r25.PUT
+  'POST /api/mediums/{id}/consequences': typeof r26.POST
+  'GET /api/mediums/{id}': typeof r27.GET
+  'DELETE /api/mediums/{id}': typeof r27.DELETE
+  'GET /api/mediums/{id}/sheet.pdf': typeof r28.GET
+  'GET /api/mediums': typeof r29.GET
+  'PUT /api/mediums': typeof r29.PUT
+  'GET /api/paintings/{id}': typeof r30.GET
+  'DELETE /api/paintings/{id}': typeof r30.DELETE
+  'PUT /api/paintings/{id}/order': typeof r31.PUT
+  'GET /api/paintings': typeof r32.GET
+  'PUT /api/paintings': typeof r32.PUT
+  'GET /api/photos/{hash}': typeof r33.GET
+  'GET /api/scale': typeof r34.GET
+  'POST /api/scale': typeof r34.POST
+  'GET /api/settings': typeof r35.GET
+  'PUT /api/settings': typeof r35.PUT
+  'GET /api/shelf.csv': typeof r36.GET
+  'POST /api/shelf.csv': typeof r36.POST
+  'GET /api/shelf/{id}': typeof r37.GET
+  'DELETE /api/shelf/{id}': typeof r37.DELETE
+  'GET /api/shelf': typeof r38.GET
+  'PUT /api/shelf': typeof r38.PUT
+  'GET /api/since': typeof r39.GET
+  'GET /api/today': typeof r40.GET
+  'POST /api/undo': typeof r41.POST
+}

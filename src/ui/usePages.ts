@@ -1,0 +1,64 @@
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Reply } from '../saving/server.ts'
+import { useEarly } from './early.ts'
+
+/** One page of a list: how many there are in all, and these of them. */
+interface Page<Entry> {
+  readonly count: number
+  readonly entries: readonly Entry[]
+}
+
+export interface Pages<Entry> extends Page<Entry> {
+  readonly problem: string | null
+  readonly more: () => void
+  /** Reads the list anew from its beginning. */
+  readonly again: () => void
+}
+
+const pauseMs = 150
+
+/**
+ * A list that shows pages of itself: found by what is asked, read on by `more`. What is asked is compared by its text,
+ * and asked for in a pause.
+ */
+export function usePages<Entry>(
+  initial: Page<Entry>,
+  asked: string,
+  read: (from: number) => Promise<Reply<Page<Entry>>>,
+): Pages<Entry> {
+  const [page, setPage] = useState(initial)
+  const [problem, setProblem] = useState<string | null>(null)
+  const [round, setRound] = useState(0)
+  useEarly()
+  const latest = useRef(read)
+  const shown = useRef(`${asked} 0`)
+  useEffect(() => {
+    latest.current = read
+  })
+  const take = useCallback((reply: Reply<Page<Entry>>, before: readonly Entry[]): void => {
+    setProblem(reply.ok ? null : reply.refusal.message)
+    if (reply.ok) setPage({ count: reply.value.count, entries: [...before, ...reply.value.entries] })
+  }, [])
+  useEffect(() => {
+    const now = `${asked} ${round}`
+    if (shown.current === now) return
+    let wanted = true
+    const timer = setTimeout(() => {
+      void latest.current(0).then((reply) => {
+        if (!wanted) return
+        shown.current = now
+        take(reply, [])
+      })
+    }, pauseMs)
+    return () => {
+      wanted = false
+      clearTimeout(timer)
+    }
+  }, [asked, round, take])
+  return {
+    ...page,
+    problem,
+    more: () => void latest.current(page.entries.length).then((reply) => take(reply, page.entries)),
+    again: () => setRound((one) => one + 1),
+  }
+}

@@ -1,0 +1,83 @@
+import { whyOf } from '../../core/film/why.ts'
+import type { FilmNumber } from '../../core/film/why.ts'
+import { daysAtChance } from '../../core/cure/forecast.ts'
+import { stateNames } from '../../core/cure/states.ts'
+import type { StateId } from '../../core/cure/states.ts'
+import type { AssessedLayer } from '../../document/assess.ts'
+import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
+import { Why } from '../../ui/Why.tsx'
+
+/** What the layer comes to; each number says why when asked. */
+export function Numbers({ assessed }: { readonly assessed: AssessedLayer }) {
+  const { film, forecast, date, problem } = assessed
+  if (!film)
+    return (
+      <p role="alert" className="mt-3 text-unsound">
+        {problem}
+      </p>
+    )
+  const source = (number: FilmNumber): ReturnType<typeof whyOf> => whyOf(number, film)
+  const fat =
+    film.leanness === null
+      ? 'no fat'
+      : film.leanness <= 1 / 30
+        ? 'all oil'
+        : `${about(1 / film.leanness, 3)}×`
+  const items: readonly (readonly [string, FilmNumber, string])[] = [
+    ['dry', 'dryThicknessUm', umText(film.dryThicknessUm)],
+    ['fat over what the powder needs', 'fatness', fat],
+    ['oil in the dried film, by volume', 'oilContent', percentText(film.oilContent)],
+    [
+      'binder over need, after drinking',
+      'binderRatio',
+      film.binderRatioAfterDrinking === null ? 'no powder' : about(film.binderRatioAfterDrinking, 3),
+    ],
+    ['drying speed, raw linseed = 1', 'rate', film.more.hardens ? about(film.rate) : 'will not harden'],
+    ['stretch, raw linseed = 1', 'flex', film.flex === null ? 'none' : about(film.flex)],
+    ['surface', 'surface', film.surface ?? 'clear film'],
+  ]
+  return (
+    <dl className="mt-3 flex flex-wrap gap-x-7 gap-y-2 border-y border-rule py-2">
+      {items.map(([what, number, value]) => (
+        <div key={number}>
+          <dt className="text-[0.78rem] text-soft">{what}</dt>
+          <dd className="text-[1.05rem]">
+            <Why reason={source(number)} label={`${what}: ${value}. Why?`}>
+              {value}
+            </Why>
+          </dd>
+        </div>
+      ))}
+      {(['touch', 'firm', 'cured'] as const satisfies readonly StateId[]).map((state) => {
+        const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, state, chance))
+        if (days.includes(null)) return null
+        const [low, middle, high] = days as [number, number, number]
+        return (
+          <div key={state}>
+            <dt className="text-[0.78rem] text-soft">{stateNames[state]}, 8 times in 10</dt>
+            <dd className="text-[1.05rem]">
+              <Why
+                label={`${stateNames[state]} after ${spanText(low, high)}. Why?`}
+                reason={{
+                  title: `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
+                  formula:
+                    'Oxygen enters from the surface and is used up as the film cures; the time is log-normal about that model, and touch tests cut off what they rule out. At the thickest spot.',
+                  figures: [
+                    { is: 'days, 1 time in 10 sooner', value: low, unit: 'days' },
+                    { is: 'days, as likely sooner as later', value: middle, unit: 'days' },
+                    { is: 'days, 1 time in 10 later', value: high, unit: 'days' },
+                    { is: 'spread (standard deviation of ln time)', value: forecast.sigma, unit: '' },
+                    { is: 'touch tests that count', value: forecast.evidence.length, unit: '' },
+                  ],
+                  source: 'Estimate from the cure model; science.md §5.',
+                }}
+              >
+                {spanText(low, high)}
+              </Why>
+            </dd>
+          </div>
+        )
+      })}
+    </dl>
+  )
+}

@@ -1,0 +1,122 @@
+import { expect } from 'chai'
+import { after, before, describe, it } from 'mocha'
+import { z } from 'zod'
+import { startServer } from '../server.ts'
+import type { Server } from '../server.ts'
+import { layer, medium, painting } from '../studio/bodies.ts'
+
+type JsonSchema = Parameters<typeof z.fromJSONSchema>[0]
+interface Operation {
+  readonly responses: Readonly<
+    Record<string, { readonly content?: Readonly<Record<string, { schema?: JsonSchema }>> }>
+  >
+}
+
+describe('every answer is as it is described', () => {
+  let server: Server
+  let paths: Readonly<Record<string, Readonly<Record<string, Operation>>>>
+  before(async function () {
+    this.timeout(60_000)
+    server = await startServer({ demo: true })
+    const described: unknown = await (await fetch(`${server.url}/api/openapi.json`)).json()
+    paths = (described as { paths: typeof paths }).paths
+  })
+  after(() => server.kill())
+
+  /** Asks, and holds the answer against the description of its status. */
+  async function asked(method: string, path: string, body?: unknown, params: Record<string, string> = {}) {
+    const address = path.replace(/\{(\w+)\}/g, (_, name: string) => params[name]!)
+    const response = await fetch(server.url + address, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
+    })
+    const described = paths[path.split('?')[0]!]![method.toLowerCase()]!.responses[String(response.status)]
+    expect(described, `${method} ${path} answered ${response.status}`).not.to.equal(undefined)
+    const [type] = (response.headers.get('content-type') ?? '').split(';')
+    const content = described!.content![type!]
+    expect(content, `${method} ${path} answered ${type}`).not.to.equal(undefined)
+    if (!content!.schema) return null
+    const answer: unknown = await response.json()
+    const fits = z.fromJSONSchema(content!.schema).safeParse(answer)
+    expect(fits.success, `${method} ${path}: ${JSON.stringify(fits.error?.issues.slice(0, 3))}`).to.equal(
+      true,
+    )
+    return answer as Record<string, unknown>
+  }
+
+  it('of everything that only reads', async () => {
+    for (const path of [
+      ...[
+        '/api/settings',
+        '/api/mediums',
+        '/api/shelf',
+        '/api/paintings',
+        '/api/batches',
+        '/api/today',
+        '/api/done',
+      ],
+      ...['/api/aside', '/api/judging', '/api/health', '/api/find', '/api/shelf.csv', '/api/calendar.ics'],
+    ])
+      await asked('GET', path)
+    for (const [path, id] of [
+      ['/api/paintings/{id}', 'glasshouse'],
+      ['/api/paintings/{id}', 'nothing'],
+      ['/api/mediums/{id}', 'harbour-glaze'],
+      ['/api/batches/{id}', 'glaze-1'],
+      ['/api/batches/{id}/label.pdf', 'glaze-1'],
+      ['/api/shelf/{id}', 'walnut'],
+      ['/api/shelf/{id}', 'nothing'],
+    ] as const)
+      await asked('GET', path, undefined, { id })
+  })
+  it('of writes, of what is stale, and of what is refused', async () => {
+    const written = await asked('PUT', '/api/mediums', { medium: medium('described'), seen: null })
+    await asked('PUT', '/api/mediums', { medium: medium('described'), seen: 7 })
+    await asked('PUT', '/api/mediums', { medium: medium('described', { name: '' }), seen: 1 })
+    await asked('PUT', '/api/paintings', { painting: painting('p'), seen: null })
+    await asked('PUT', '/api/layers', { layer: layer('l', 'p', 0), seen: null })
+    await asked('PUT', '/api/layers', { layer: layer('k', 'nowhere', 0), seen: null })
+    await asked('POST', '/api/layers/{id}/painted', {}, { id: 'l' })
+    await asked('POST', '/api/layers/{id}/touch', { feel: 'tacky' }, { id: 'l' })
+    await asked('POST', '/api/undo', { event: written!['event'] })
+    await asked('POST', '/api/undo', { event: written!['event'] })
+    const begun = await asked('POST', '/api/batches', {
+      mediumId: 'harbour-glaze',
+      by: { kind: 'mass', g: 50 },
+    })
+    const id = begun!['id'] as string
+    await asked('POST', '/api/batches/{id}/pour', { material: 'damar', grams: 3 }, { id })
+    await asked('POST', '/api/batches/{id}/finish', {}, { id })
+    await asked('DELETE', '/api/batches/{id}', { seen: 99 }, { id })
+  })
+  it('of the computations', async () => {
+    const lines = [{ material: 'walnut', amount: 1, unit: 'ml' }]
+    await asked('POST', '/api/compute/medium', { lines })
+    await asked('POST', '/api/compute/medium', { lines: [{ material: 'moon', amount: 1, unit: 'ml' }] })
+    const films = [{ thicknessUm: 50, rate: 1, q: 0.5, appliedDay: 0 }]
+    await asked('POST', '/api/compute/cure', { layers: films, untilDay: 30 })
+    await asked('POST', '/api/compute/mismatch', { layers: films.map((film) => ({ ...film, flex: 1 })) })
+    await asked('POST', '/api/compute/design', { shelf: ['walnut'], wishes: [] })
+    const clear = [{ clear: 'walnut', wetThicknessUm: 20, appliedDay: 0 }]
+    await asked('POST', '/api/compute/soundness', { support: 'plywood', layers: clear })
+  })
+})
+
+describe('one write, one time', () => {
+  it('sent twice under one key is done once, and answered alike', async function () {
+    this.timeout(30_000)
+    const server = await startServer()
+    const send = async () =>
+      (
+        await fetch(`${server.url}/api/mediums`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json', 'idempotency-key': 'one-key-only' },
+          body: JSON.stringify({ medium: medium('once'), seen: null }),
+        })
+      ).json() as Promise<{ event: number }>
+    const answers = await Promise.all([send(), send(), send()])
+    expect(new Set(answers.map(({ event }) => event)).size).to.equal(1)
+    await server.kill()
+  })
+})

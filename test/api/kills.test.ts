@@ -1,0 +1,22 @@
+import { expect } from 'chai'
+import { describe, it } from 'mocha'
+import { killWhileOpening, killWhileWriting } from './kills.ts'
+
+const older = new URL('../stored/0003-batches.sqlite', import.meta.url)
+
+describe('a kill at any moment', () => {
+  it('while writing loses nothing that was acknowledged', async function () {
+    this.timeout(240_000)
+    const { acknowledged, lost } = await killWhileWriting(12, 1)
+    expect(acknowledged).to.be.above(24)
+    expect(lost).to.deep.equal([])
+  })
+  it('while a studio is made leaves one that can be made', async function () {
+    this.timeout(60_000)
+    expect(await killWhileOpening(4, 2, null)).to.deep.equal([])
+  })
+  it('while an older studio is brought forward leaves it whole', async function () {
+    this.timeout(60_000)
+    expect(await killWhileOpening(4, 3, older)).to.deep.equal([])
+  })
+})

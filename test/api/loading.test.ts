@@ -1,0 +1,41 @@
+import { expect } from 'chai'
+import { after, before, describe, it } from 'mocha'
+import { startServer } from '../server.ts'
+import type { Server } from '../server.ts'
+import { weightOf } from './loading.ts'
+
+const views = [
+  ...['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/shelf', '/studio'],
+  ...['/mediums/harbour-glaze/make', '/mediums/compare', '/mediums/design', '/batches', '/batches/glaze-1'],
+]
+
+/** What is only needed once somebody asks for it. */
+const loadedLater = /chart|sorter|downshift|Chooser|Popup|Toast|highs|solve/i
+
+describe('what a page waits for', () => {
+  let server: Server
+  before(async function () {
+    this.timeout(60_000)
+    server = await startServer({ demo: true })
+  })
+  after(() => server.kill())
+
+  for (const path of views)
+    it(`${path}: under 150 kB of scripts, gzipped, and no editor, popover, chart or dragging among them`, async () => {
+      const { bytes, files } = weightOf(await (await fetch(server.url + path)).text())
+      expect(bytes, files.map(([name, size]) => `${name} ${size}`).join(', ')).to.be.below(150_000)
+      expect(files.map(([name]) => name).filter((name) => loadedLater.test(name))).to.deep.equal([])
+    })
+  it('pages and scripts come compressed; the readings of a scale do not wait for that', async () => {
+    const page = await fetch(server.url)
+    expect(page.headers.get('content-encoding')).to.match(/gzip|br/)
+    const [script] = /\/_astro\/[^"]+\.js/.exec(await page.text())!
+    const answer = await fetch(server.url + script)
+    expect(answer.headers.get('content-encoding')).to.match(/gzip|br/)
+    expect(answer.headers.get('cache-control')).to.include('immutable')
+    const stop = new AbortController()
+    const readings = await fetch(`${server.url}/api/scale`, { signal: stop.signal })
+    expect(readings.headers.get('content-encoding')).to.equal(null)
+    stop.abort()
+  })
+})

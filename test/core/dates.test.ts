@@ -1,0 +1,134 @@
+import { expect } from 'chai'
+import fc from 'fast-check'
+import { describe, it } from 'mocha'
+import { forecastOf } from '../../src/core/cure/forecast.ts'
+import { stateDaysFromTable } from '../../src/core/cure/table.ts'
+import {
+  dateOf,
+  dayOf,
+  minuteOf,
+  morning,
+  nextWorkingMorning,
+  weekdayOf,
+} from '../../src/core/plan/calendar.ts'
+import { forwardDates } from '../../src/core/plan/forward.ts'
+import type { Step, WorkingTime } from '../../src/core/plan/forward.ts'
+import { dayAt, shareBy, simulateReaching } from '../../src/core/plan/simulate.ts'
+
+const weekdays = [true, true, true, true, true, false, false]
+const today = dayOf('2026-11-25T09:00')!
+const time: WorkingTime = { today, workingDays: weekdays, confidence: 0.8 }
+const step = (rest: Partial<Step> = {}, rate = 1, thicknessUm = 50): Step => ({
+  paintedDay: null,
+  plannedDay: null,
+  wetInWet: false,
+  over: [],
+  forecast: forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm),
+  gate: 'touch',
+  ...rest,
+})
+
+describe('dates of layers', () => {
+  it('each goes on when what is under it is ready, on a day the studio works', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.double({ min: 0.2, max: 5, noNaN: true }),
+            fc.double({ min: 10, max: 400, noNaN: true }),
+          ),
+          {
+            minLength: 2,
+            maxLength: 7,
+          },
+        ),
+        (layers) => {
+          const steps = layers.map(([rate, um], at) => step({ over: at ? [at - 1] : [] }, rate, um))
+          const dates = forwardDates(steps, time)
+          dates.forEach(({ day, source }, at) => {
+            expect(source).to.equal('forecast')
+            expect(weekdays[weekdayOf(day)]).to.equal(true)
+            if (at > 0) expect(day).to.be.above(dates[at - 1]!.day)
+          })
+        },
+      ),
+    )
+  })
+  it('to be surer is to wait longer, never less', () => {
+    const steps = [step({ paintedDay: today - 1 }), step({ over: [0] })]
+    const day = (confidence: number): number => forwardDates(steps, { ...time, confidence })[1]!.day
+    expect(day(0.5)).to.be.at.most(day(0.8))
+    expect(day(0.8)).to.be.at.most(day(0.95))
+  })
+  it('a date the painter set is kept, but never before the layer under it', () => {
+    const set = today + 40
+    const [, kept] = forwardDates([step({ paintedDay: today }), step({ over: [0], plannedDay: set })], time)
+    expect([kept!.day, kept!.source]).to.deep.equal([set, 'planned'])
+    const [under, early] = forwardDates(
+      [step({ plannedDay: set }), step({ over: [0], plannedDay: today + 1 })],
+      time,
+    )
+    expect(early!.day).to.be.above(under!.day)
+  })
+  it('wet in wet goes on in the same sitting', () => {
+    const [first, second] = forwardDates([step(), step({ over: [0], wetInWet: true })], time)
+    expect(second!.day - first!.day).to.be.below(0.2)
+  })
+  it('over what may never be ready a layer is only pencilled in, and what lies over that too', () => {
+    const never = { touch: null, firm: null, set: null, varnishSoft: null, cured: null }
+    const dead = step({ paintedDay: today - 5, forecast: forecastOf(never, 50) })
+    const dates = forwardDates([dead, step({ over: [0] }), step({ over: [1] })], time)
+    expect(dates.map(({ source }) => source)).to.deep.equal(['painted', 'unknown', 'unknown'])
+  })
+  it('what does not lie over one another does not wait for one another', () => {
+    const slow = step({ paintedDay: today, gate: 'firm' }, 0.2, 400)
+    const [, apart, over] = forwardDates([slow, step({ over: [] }), step({ over: [0] })], time)
+    expect(apart!.day).to.be.below(over!.day)
+    expect(over!.waitsFor).to.equal(0)
+  })
+})
+
+describe('days as a studio counts them', () => {
+  it('a date and its day are the same thing, leap days and far years too', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -300_000, max: 300_000 }), (day) => {
+        expect(dayOf(dateOf(day))).to.equal(day)
+        expect(weekdayOf(day + 7)).to.equal(weekdayOf(day))
+      }),
+    )
+    expect(dayOf('2028-02-29')).to.equal(dayOf('2028-02-28')! + 1)
+    expect(dayOf('2027-02-29')).to.equal(null)
+    expect(dayOf('2026-13-01')).to.equal(null)
+    expect(dayOf('2026-11-24T24:00')).to.equal(null)
+    expect(minuteOf(dayOf('2026-11-24T15:07')!)).to.equal('2026-11-24T15:07')
+    expect(weekdayOf(dayOf('2026-11-25')!)).to.equal(2)
+  })
+  it('work begins on the first morning that is one, and on any where none is', () => {
+    const saturday = dayOf('2026-11-28')!
+    expect(nextWorkingMorning(saturday, weekdays)).to.equal(saturday + 2 + morning)
+    expect(
+      nextWorkingMorning(
+        saturday,
+        weekdays.map(() => false),
+      ),
+    ).to.equal(saturday + morning)
+    expect(nextWorkingMorning(today, weekdays)).to.equal(Math.floor(today) + morning)
+    expect(nextWorkingMorning(today + 0.2, weekdays)).to.equal(Math.floor(today) + 1 + morning)
+  })
+})
+
+describe('a picture played through many times', () => {
+  const steps = [step({ paintedDay: today - 3 }), step({ over: [0], gate: 'firm' }), step({ over: [1] }, 0.8)]
+  const days = simulateReaching(steps, 'firm', time, 2000)!
+  it('is ready on days in order, the median between the tenth and the ninetieth', () => {
+    expect(days).to.have.length(2000)
+    const [p10, p50, p90] = [0.1, 0.5, 0.9].map((share) => dayAt(days, share)) as [number, number, number]
+    expect(p10).to.be.below(p50)
+    expect(p50).to.be.below(p90)
+    expect(shareBy(days, p50)).to.be.closeTo(0.5, 0.02)
+    expect([shareBy(days, today), shareBy(days, today + 9000)]).to.deep.equal([0, 1])
+  })
+  it('gives the same answer to the same question', () => {
+    expect(simulateReaching(steps, 'firm', time, 2000)).to.deep.equal(days)
+  })
+})

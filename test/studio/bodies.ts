@@ -1,0 +1,93 @@
+import type { Batch } from '../../src/document/batch.ts'
+import type { MediumDocument } from '../../src/document/recipe.ts'
+import type { ShelfItem } from '../../src/document/shelf.ts'
+import type { LayerDocument, PaintingDocument } from '../../src/document/studio.ts'
+
+/** Plain things to test with; what matters to a test is said there. */
+
+export const medium = (id: string, rest: Partial<MediumDocument> = {}): MediumDocument => ({
+  id,
+  name: `Medium ${id}`,
+  recipe: { lines: [{ material: 'walnut', amount: 10, unit: 'ml' }] },
+  note: '',
+  ...rest,
+})
+
+export const painting = (id: string, rest: Partial<PaintingDocument> = {}): PaintingDocument => ({
+  id,
+  title: `Painting ${id}`,
+  widthCm: 30,
+  heightCm: 40,
+  support: 'plywood',
+  ground: null,
+  practice: 'oil-led',
+  deadline: null,
+  note: '',
+  ...rest,
+})
+
+export const layer = (
+  id: string,
+  paintingId: string,
+  position: number,
+  rest: Partial<LayerDocument> = {},
+): LayerDocument => ({
+  id,
+  paintingId,
+  position,
+  name: `Layer ${id}`,
+  areas: [],
+  paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
+  medium: null,
+  thinner: null,
+  wetThicknessUm: 60,
+  ridgeWetUm: null,
+  wetInWet: false,
+  plannedOn: null,
+  paintedAt: null,
+  usedMedium: null,
+  note: '',
+  ...rest,
+})
+
+export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem => ({
+  id,
+  name: `Lot ${id}`,
+  base: 'walnut',
+  family: 'oil',
+  densityGPerMl: null,
+  nonVolatile: null,
+  stays: {},
+  iodine: null,
+  rate: null,
+  price: null,
+  stockG: null,
+  dropper: [],
+  openedOn: null,
+  note: '',
+  ...rest,
+})
+
+export const emptyBatch = (id: string, rest: Partial<Batch> = {}): Batch => ({
+  id,
+  name: `Batch ${id}`,
+  number: 1,
+  mediumId: null,
+  parentId: null,
+  targets: [],
+  drops: [],
+  pours: [],
+  jarMl: null,
+  loss: 0.05,
+  keptCold: false,
+  doneSteps: [],
+  leftOut: [],
+  madeOn: null,
+  taken: [],
+  looks: [],
+  feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null },
+  photo: null,
+  materials: [],
+  note: '',
+  ...rest,
+})

@@ -1,0 +1,39 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { ternStreet } from '../../demo/ternStreet.ts'
+import { dayOf } from '../../src/core/plan/calendar.ts'
+import { studioDocumentSchema } from '../../src/document/studio.ts'
+import { judgedByFormulas } from '../../src/document/summary.ts'
+import { keepAssessments, toJudge } from '../../src/store/assessments.ts'
+import type { Database } from '../../src/store/database.ts'
+import { openStudio } from '../../src/store/open.ts'
+import type { OpenStudio } from '../../src/store/open.ts'
+import { judge } from '../../src/studio/judge.ts'
+import { loadDocument } from '../../src/studio/load.ts'
+
+export const now = '2026-11-24T09:00'
+
+/** A folder of its own. */
+export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'grelta-unit-'))
+
+/** A studio of its own, empty; its queries are counted. */
+export async function emptyStudio(): Promise<OpenStudio & { readonly queries: string[] }> {
+  const queries: string[] = []
+  return { ...(await openStudio(emptyFolder(), (sql) => queries.push(sql))), queries }
+}
+
+/** Tern Street on the day it is loaded, judged. */
+export async function demoStudio(at = now): Promise<OpenStudio & { readonly queries: string[] }> {
+  const studio = await emptyStudio()
+  await loadDocument({ db: studio.db, at }, studioDocumentSchema.parse(ternStreet(at)))
+  await judgeAll(studio.db, at)
+  return studio
+}
+
+/** Judges whatever has to be, as the background does; answers what it judged. */
+export async function judgeAll(db: Database, at: string): Promise<readonly string[]> {
+  const ids = await toJudge(db, judgedByFormulas, dayOf(at)!, 10_000)
+  await keepAssessments(db, judgedByFormulas, await judge(db, ids, at))
+  return ids
+}

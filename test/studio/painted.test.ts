@@ -1,0 +1,186 @@
+import { expect } from 'chai'
+import { after, before, describe, it } from 'mocha'
+import { assess } from '../../src/document/assess.ts'
+import { findInStudio } from '../../src/document/studioMaterials.ts'
+import {
+  createBatch,
+  finishBatch,
+  pour,
+  repairBatch,
+  saveBatch,
+  splitBatch,
+  unpour,
+} from '../../src/studio/batches.ts'
+import { expected } from '../../src/document/batchDeeds.ts'
+import { logPainted, logTouch, removeLayer, saveLayer } from '../../src/studio/layers.ts'
+import { labelPdf, labelWords, sheetPdf } from '../../src/studio/label.ts'
+import { saveMedium } from '../../src/studio/mediums.ts'
+import { savePainting } from '../../src/studio/paintings.ts'
+import { loadPicture } from '../../src/studio/pictures.ts'
+import { saveShelfItem } from '../../src/studio/shelf.ts'
+import { find, list } from '../../src/store/records.ts'
+import { layer, lot, medium, painting } from './bodies.ts'
+import { emptyStudio, now } from './desk.ts'
+
+type Studio = Awaited<ReturnType<typeof emptyStudio>>
+const refusalOf = (work: Promise<unknown>): Promise<string> =>
+  work.then(
+    () => 'carried out',
+    (error: Error) => error.message,
+  )
+
+describe('a painted layer keeps what it was painted with', () => {
+  let studio: Studio
+  const write = () => ({ db: studio.db, at: now })
+  const used = async (id: string) => (await find(studio.db, 'layer', id))!.usedMedium!
+  before(async () => {
+    studio = await emptyStudio()
+    await savePainting(write(), painting('p'), null)
+    await saveShelfItem(write(), lot('lot-b', { rate: 2 }), null)
+    const inner = { lines: [{ material: 'lot-b', amount: 30, unit: 'g' as const }] }
+    await saveMedium(write(), medium('inner', { recipe: inner }), null)
+    const lines = [
+      { medium: 'inner', amount: 10, unit: 'g' as const },
+      { material: 'damar', amount: 2, unit: 'g' as const },
+    ]
+    await saveMedium(write(), medium('outer', { name: 'Outer', recipe: { lines } }), null)
+    for (const [at, id] of ['a', 'b', 'c'].entries())
+      await saveLayer(write(), layer(id, 'p', at, { medium: { mediumId: 'outer', parts: 1 } }), null)
+  })
+  after(() => studio.close())
+
+  it('written out in materials, with the painter’s own lots as they were', async () => {
+    await logPainted(write(), 'a')
+    const { name, recipe, materials } = await used('a')
+    expect(name).to.equal('Outer')
+    expect(recipe.lines).to.deep.equal([
+      { material: 'lot-b', amount: 10, unit: 'g' },
+      { material: 'damar', amount: 2, unit: 'g' },
+    ])
+    expect(materials.map(({ id, rate }) => [id, rate])).to.deep.equal([['lot-b', 2]])
+  })
+  it('whatever becomes of the recipe and of the lot: its film stays, the planned one’s changes', async () => {
+    const films = async () => {
+      const picture = (await loadPicture(studio.db, 'p', now))!
+      return assess(picture, findInStudio(picture.shelf)).layers.map(({ film }) => film!.rate)
+    }
+    const [painted, planned] = await films()
+    await saveShelfItem(write(), lot('lot-b', { rate: 0.3 }), 1)
+    const [same, slower] = await films()
+    expect(same).to.equal(painted)
+    expect(slower).to.be.below(planned!)
+  })
+  it('each with what stood on its own day', async () => {
+    await logPainted(write(), 'b')
+    expect((await used('b')).materials[0]!.rate).to.equal(0.3)
+    expect((await used('a')).materials[0]!.rate).to.equal(2)
+  })
+  it('and goes with its touch tests when it is removed', async () => {
+    await logTouch(write(), { layerId: 'b', feel: 'tacky', note: '' })
+    const now_ = (await find(studio.db, 'layer', 'b'))!
+    await removeLayer(write(), 'b', now_.revision)
+    expect(await list(studio.db, 'touch_test')).to.deep.equal([])
+  })
+  it('is not logged before its time, nor touched before it is painted', async () => {
+    expect(await refusalOf(logTouch(write(), { layerId: 'c', feel: 'wet', note: '' }))).to.include(
+      'not painted yet',
+    )
+    expect(await refusalOf(logPainted(write(), 'c', '2026-01-01T10:00'))).to.include(
+      'was painted on 2026-11-24',
+    )
+    expect(await refusalOf(logPainted(write(), 'nothing'))).to.include('This layer is no longer there')
+  })
+})
+
+describe('a batch at the hot plate', () => {
+  let studio: Studio
+  let id: string
+  const write = () => ({ db: studio.db, at: now })
+  const by = { kind: 'mass' as const, g: 100 }
+  const begun = async () =>
+    (await createBatch(write(), { mediumId: 'resin-oil', by, jarMl: null, byFeel: false })).made[0]!
+  before(async () => {
+    studio = await emptyStudio()
+    const lines = [
+      { material: 'walnut', amount: 90, unit: 'g' as const },
+      { material: 'damar', amount: 10, unit: 'g' as const },
+    ]
+    await saveMedium(write(), medium('resin-oil', { name: 'Resin oil', recipe: { lines } }), null)
+    id = await begun()
+  })
+  after(() => studio.close())
+
+  it('has no label while nothing is poured, and is not finished or split', async () => {
+    const batch = (await find(studio.db, 'batch', id))!
+    expect(labelWords(batch)).to.equal(null)
+    expect(await labelPdf(batch, 'small', 'http://x/')).to.equal(null)
+    expect(await refusalOf(finishBatch(write(), id))).to.include('Nothing is poured yet')
+    expect(await refusalOf(unpour(write(), id))).to.include('Nothing is poured yet')
+    expect(await refusalOf(splitBatch(write(), id, 5, 'Half'))).to.include('Finish the batch')
+    expect(await refusalOf(pour(write(), id, 'moon_oil', 5))).to.include('not on the shelf')
+  })
+  it('is finished once; then nothing more is poured, and what was poured stands', async () => {
+    await pour(write(), id, 'walnut', 90)
+    await pour(write(), id, 'damar', 10)
+    await finishBatch(write(), id)
+    expect((await find(studio.db, 'batch', id))!.madeOn).to.equal(now)
+    expect(await refusalOf(pour(write(), id, 'walnut', 1))).to.include('This batch is finished')
+    expect(await refusalOf(unpour(write(), id))).to.include('what was poured stands')
+  })
+  it('keeps its pours and its number whatever a page sends of them', async () => {
+    const { revision, ...batch } = (await find(studio.db, 'batch', id))!
+    await saveBatch(write(), id, { ...batch, pours: [], number: 77, note: 'cleared overnight' }, revision)
+    const kept = (await find(studio.db, 'batch', id))!
+    expect([kept.pours.length, kept.number, kept.note]).to.deep.equal([2, 1, 'cleared overnight'])
+  })
+  it('can be split only by what is left of it', async () => {
+    expect(await refusalOf(splitBatch(write(), id, 500, 'Too much'))).to.match(/^Only [\d.]+ ml are left/)
+    const { made } = await splitBatch(write(), id, 20, 'Putty')
+    const child = (await find(studio.db, 'batch', made[0]!))!
+    expect([child.parentId, child.number, child.madeOn]).to.deep.equal([id, 2, null])
+    expect(child.pours.reduce((sum, { grams }) => sum + grams, 0)).to.be.closeTo(20, 1e-9)
+  })
+  it('has a label of what is in it by mass, with its cautions, in two sizes', async () => {
+    const batch = (await find(studio.db, 'batch', id))!
+    const { title, lines } = labelWords(batch)!
+    expect(title).to.equal('Resin oil, batch 1')
+    expect(lines.join(' ')).to.match(/90\.0.% Walnut oil, 10\.0.% Damar resin/)
+    expect(lines.join(' ')).to.include('walnut is an allergen').and.include('oily rags heat themselves')
+    const sizes = await Promise.all(
+      (['small', 'large'] as const).map((size) => labelPdf(batch, size, 'http://x/')),
+    )
+    for (const pdf of sizes) expect(Buffer.from(pdf!.subarray(0, 5)).toString()).to.equal('%PDF-')
+  })
+  it('is on a weighing sheet, more than eighteen on a second page', async () => {
+    const batch = (await find(studio.db, 'batch', id))!
+    const one = await sheetPdf('Sheet', [batch], (material) => material)
+    const many = await sheetPdf(
+      'Sheet',
+      Array.from({ length: 20 }, () => batch),
+      (material) => material,
+    )
+    const pages = (pdf: Uint8Array): number => pdf.length
+    expect(pages(many)).to.be.above(pages(one))
+  })
+  it('shows while the studio is away what the studio makes of it afterwards', async () => {
+    const other = await begun()
+    const deeds = {
+      pour: (sent: { material: string; grams: number }) => pour(write(), other, sent.material, sent.grams),
+      repair: () => repairBatch(write(), other),
+      unpour: () => unpour(write(), other),
+    }
+    for (const [deed, material, grams] of [
+      ['pour', 'walnut', 99],
+      ['repair', '', 0],
+      ['pour', 'marble_dust', 2],
+      ['unpour', '', 0],
+      ['unpour', '', 0],
+    ] as const) {
+      const batch = (await find(studio.db, 'batch', other))!
+      const shown = expected(batch, deed, { material, grams }, now)
+      await deeds[deed]({ material, grams })
+      const { targets, pours } = (await find(studio.db, 'batch', other))!
+      expect({ targets, pours }, deed).to.deep.equal({ targets: shown.targets, pours: shown.pours })
+    }
+  })
+})
