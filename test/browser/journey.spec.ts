@@ -93,6 +93,24 @@ test('the smallest change that mends a finding is offered, done in one tap and u
   await expect(top).toBeVisible()
 })
 
+test('the dates are worked out once for an edit, and not again because it was saved', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.install()
+  const first = page.waitForEvent('worker')
+  await open(page, `${demo.url}/paintings/clock-mender`)
+  await first
+  let solves = 0
+  page.on('worker', () => solves++)
+  await page.getByLabel('wet thickness', { exact: true }).fill('140')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await page.clock.runFor(1000)
+  await expect(page.getByText('refining the dates')).toHaveCount(0)
+  expect(solves).toBe(1)
+})
+
 test('layers are reordered from the keyboard', async ({ page, demo }) => {
   await open(page, `${demo.url}/paintings/clock-mender`)
   const names = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')

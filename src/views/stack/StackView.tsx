@@ -38,7 +38,7 @@ interface StackProps {
 export function StackView({ initial, initialSolved, events }: StackProps) {
   const edited = usePicture(initial, events)
   const { picture, desk } = edited
-  const { solved, of, mends, problem } = useSolve(picture, initialSolved)
+  const { solved, isRefining, mends, problem } = useSolve(picture, initialSolved)
   const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [chosen, setChosen] = useState<string | null>(null)
@@ -99,18 +99,9 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             })
           }
         />
-        <TopLine
-          picture={picture}
-          assessment={assessment}
-          mends={of === picture ? mends : null}
-          onMend={mend}
-        />
+        <TopLine picture={picture} assessment={assessment} mends={mends} onMend={mend} />
       </header>
-      <Status
-        edited={edited}
-        refining={problem ?? (of !== null && of !== picture ? 'refining the dates' : null)}
-        onAdd={add}
-      />
+      <Status edited={edited} refining={problem ?? (isRefining ? 'refining the dates' : null)} onAdd={add} />
       <div className="overflow-x-auto">
         <Drawing
           picture={picture}
@@ -128,7 +119,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               <h2 className="mb-3 text-xl">What is found</h2>
               <Findings
                 findings={assessment.findings}
-                mends={of === picture ? mends : null}
+                mends={mends}
                 picture={picture}
                 selected={selected}
                 onSelect={setChosen}

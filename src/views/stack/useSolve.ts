@@ -1,24 +1,31 @@
 import { wrap } from 'comlink'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import type { Picture, SolvedArea } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { Solving } from '../../workers/solve.ts'
 
 export interface Solve {
   readonly solved: readonly SolvedArea[]
-  /** The picture these belong to; while it is not the one shown, the screen says it is refining. */
-  readonly of: Picture | null
+  /** Whether what is solved belongs to an earlier picture than the one shown. */
+  readonly isRefining: boolean
+  /** Null until they are found for the picture shown. */
   readonly mends: readonly (LayerMend | null)[] | null
   /** Why the dates could not be refined; the table's estimate stands. */
   readonly problem: string | null
+}
+
+/** A solve, and the picture it is of. */
+interface Solved extends Omit<Solve, 'isRefining'> {
+  readonly of: Picture | null
 }
 
 const settleMs = 120
 const failed = 'the dates could not be refined; they are the table’s estimate'
 
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
-export function useSolve(picture: Picture, initial: readonly SolvedArea[]): Solve {
-  const [solve, setSolve] = useState<Solve>({ solved: initial, of: null, mends: null, problem: null })
+export function useSolve(shown: Picture, initial: readonly SolvedArea[]): Solve {
+  const picture = useSteady(shown)
+  const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: null, problem: null })
   useEffect(() => {
     let worker: Worker | null = null
     const fail = (): void => setSolve((now) => ({ ...now, of: picture, mends: null, problem: failed }))
@@ -38,5 +45,22 @@ export function useSolve(picture: Picture, initial: readonly SolvedArea[]): Solv
       worker?.terminate()
     }
   }, [picture])
-  return solve
+  const { of, solved, mends, problem } = solve
+  return {
+    solved,
+    isRefining: of !== null && of !== picture,
+    mends: of === picture ? mends : null,
+    problem,
+  }
 }
+
+/** The picture as it was when what is solved in it last changed: saving it gives revisions, and changes no date. */
+function useSteady(shown: Picture): Picture {
+  const [steady, setSteady] = useState(shown)
+  const isSame = useMemo(() => steady === shown || textOf(steady) === textOf(shown), [steady, shown])
+  if (!isSame) setSteady(shown)
+  return isSame ? steady : shown
+}
+
+const textOf = (picture: Picture): string =>
+  JSON.stringify(picture, (name, value: unknown) => (name === 'revision' ? undefined : value))
