@@ -1,14 +1,25 @@
 import { sql } from 'kysely'
+import type { PaintingDocument, Revised } from '../document/studio.ts'
+import { judgedByFormulas } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from './database.ts'
+import { readRow } from './records.ts'
+import type { Row } from './records.ts'
+import { titleHolds } from './titles.ts'
+import type { Page } from './titles.ts'
 
 /** What was last found of each painting, kept until something it rests on changes. */
 
 export interface Assessed {
   readonly paintingId: string
   readonly wanted: number
-  readonly quietDay: number | null
   readonly day: number
+  /** Null where it could not be judged: what was found before stays, and it is not tried again until it changes. */
+  readonly found: Found | null
+}
+
+export interface Found {
+  readonly quietDay: number | null
   readonly verdict: string
   readonly summary: string
   readonly solved: string
@@ -42,21 +53,16 @@ export async function parentsOf(trx: Trx, layerIds: readonly string[]): Promise<
 }
 
 /** Stale: asked for since, judged by older formulas, or unfinished and judged on another day. */
-const stale = (formulas: number, today: number) =>
-  sql<boolean>`(assessment.judged != assessment.wanted or assessment.formulas != ${formulas}
+const stale = (today: number) =>
+  sql<boolean>`(assessment.judged != assessment.wanted or assessment.formulas != ${judgedByFormulas}
     or (assessment.quiet_day is null and assessment.day < ${Math.floor(today)}))`
 
 /** Paintings that have to be judged, those in work first. */
-export async function toJudge(
-  db: Database,
-  formulas: number,
-  today: number,
-  most: number,
-): Promise<readonly string[]> {
+export async function toJudge(db: Database, today: number, most: number): Promise<readonly string[]> {
   const rows = await db
     .selectFrom('assessment')
     .select('painting_id')
-    .where(stale(formulas, today))
+    .where(stale(today))
     .orderBy(sql`quiet_day is not null`)
     .orderBy('painting_id')
     .limit(most)
@@ -64,43 +70,36 @@ export async function toJudge(
   return rows.map(({ painting_id }) => painting_id)
 }
 
-export async function countToJudge(db: Database, formulas: number, today: number): Promise<number> {
+export async function countToJudge(db: Database, today: number): Promise<number> {
   const { count } = await db
     .selectFrom('assessment')
     .select(sql<number>`count(*)`.as('count'))
-    .where(stale(formulas, today))
+    .where(stale(today))
     .executeTakeFirstOrThrow()
   return count
 }
 
 /** Keeps what was found, unless the painting went in the meantime. */
-export async function keepAssessments(
-  db: Database,
-  formulas: number,
-  all: readonly Assessed[],
-): Promise<void> {
+export async function keepAssessments(db: Database, all: readonly Assessed[]): Promise<void> {
   await db.transaction().execute(async (trx) => {
-    for (const { paintingId, wanted, day, quietDay, verdict, summary, solved } of all)
+    for (const { paintingId, wanted, day, found } of all)
       await trx
         .updateTable('assessment')
-        .set({ judged: wanted, formulas, day, quiet_day: quietDay, verdict, summary, solved })
+        .set({ judged: wanted, formulas: judgedByFormulas, day, ...(found && columnsOf(found)) })
         .where('painting_id', '=', paintingId)
         .execute()
   })
 }
 
+const columnsOf = ({ quietDay, ...found }: Found) => ({ ...found, quiet_day: quietDay })
+
 /** The solve of one painting; null while it has to be judged again. */
-export async function solvedOf(
-  db: Database,
-  paintingId: string,
-  formulas: number,
-  today: number,
-): Promise<string | null> {
+export async function solvedOf(db: Database, paintingId: string, today: number): Promise<string | null> {
   const row = await db
     .selectFrom('assessment')
     .select('solved')
     .where('painting_id', '=', paintingId)
-    .where(sql<boolean>`not ${stale(formulas, today)}`)
+    .where(sql<boolean>`not ${stale(today)}`)
     .executeTakeFirst()
   return row?.solved ?? null
 }
@@ -119,16 +118,13 @@ export const wantedOf = async (
 
 /** A painting with what was last found of it. */
 export interface Summarised {
-  readonly id: string
-  readonly title: string
-  readonly support: string
-  readonly practice: string
-  readonly deadline: string | null
-  readonly widthCm: number | null
-  readonly heightCm: number | null
+  readonly painting: Revised<PaintingDocument>
   /** Null until it was judged for the first time. */
   readonly summary: Summary | null
 }
+
+/** A summary of an earlier program's making has not the shape of today's: it is as if there were none. */
+const summaryNow = sql<string | null>`case when assessment.formulas = ${judgedByFormulas} then summary end`
 
 const summarised = (db: Database) =>
   db
@@ -136,21 +132,17 @@ const summarised = (db: Database) =>
     .leftJoin('assessment', 'painting.id', 'assessment.painting_id')
     .select([
       'painting.id',
-      'painting.title',
-      'summary',
-      sql<string>`painting.body ->> 'support'`.as('support'),
-      sql<string>`painting.body ->> 'practice'`.as('practice'),
-      sql<string | null>`painting.body ->> 'deadline'`.as('deadline'),
-      sql<number | null>`painting.body ->> 'widthCm'`.as('widthCm'),
-      sql<number | null>`painting.body ->> 'heightCm'`.as('heightCm'),
+      'painting.revision',
+      'painting.version',
+      'painting.body',
+      summaryNow.as('summary'),
     ])
 
-type SummarisedRow = Omit<Summarised, 'summary'> & { readonly summary: string | null }
-
-const unfolded = (row: SummarisedRow): Summarised => ({
-  ...row,
-  summary: row.summary === null ? null : (JSON.parse(row.summary) as Summary),
-})
+/** Nothing of a painting that cannot be read. */
+function unfolded({ summary, ...row }: Row & { readonly summary: string | null }): readonly Summarised[] {
+  const painting = readRow('painting', row)
+  return painting ? [{ painting, summary: summary === null ? null : (JSON.parse(summary) as Summary) }] : []
+}
 
 /** The judged paintings that ask for something on a day, in one query. */
 export async function openSummaries(
@@ -158,24 +150,26 @@ export async function openSummaries(
   today: number,
 ): Promise<readonly (Summarised & { readonly summary: Summary })[]> {
   const rows = await summarised(db)
-    .where('summary', 'is not', null)
+    .where(summaryNow, 'is not', null)
     .where((is) => is.or([is('quiet_day', 'is', null), is('quiet_day', '>', today)]))
     .orderBy(sql`painting.title collate nocase`)
     .execute()
-  return rows.map(unfolded).filter((one): one is Summarised & { summary: Summary } => one.summary !== null)
+  return rows
+    .flatMap(unfolded)
+    .filter((one): one is Summarised & { summary: Summary } => one.summary !== null)
 }
 
 /** A page of the paintings whose title holds some text, in the order of their titles. */
 export async function summariesByTitle(
   db: Database,
-  { text, from, most }: { readonly text: string; readonly from: number; readonly most: number },
+  { text, from, most }: Page,
 ): Promise<readonly Summarised[]> {
   const rows = await summarised(db)
-    .$if(text !== '', (query) => query.where(sql<boolean>`instr(lower(painting.title), lower(${text})) > 0`))
+    .where(titleHolds('painting', text))
     .orderBy(sql`painting.title collate nocase`)
     .orderBy('painting.id')
     .offset(from)
     .limit(most)
     .execute()
-  return rows.map(unfolded)
+  return rows.flatMap(unfolded)
 }

@@ -98,9 +98,11 @@ class CarefulDialect extends SqliteDialect {
   }
 }
 
-/** A query builder over an open file. */
-export const databaseOver = (sqlite: SQLite.Database, onQuery?: OnQuery): Database =>
-  new Kysely<Tables>({
+/** A query builder over an open file. In its queries `folded` is a text without capitals, in any script. */
+export function databaseOver(sqlite: SQLite.Database, onQuery?: OnQuery): Database {
+  sqlite.function('folded', { deterministic: true }, (text) => String(text).toLowerCase())
+  return new Kysely<Tables>({
     dialect: new CarefulDialect({ database: sqlite }),
     ...(onQuery && { log: (event) => onQuery(event.query.sql) }),
   })
+}

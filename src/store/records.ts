@@ -33,8 +33,8 @@ const columns = ['id', 'revision', 'version', 'body'] as const
 // The tables share these columns; Kysely cannot see that through a union of names.
 const from = (db: Reader, kind: Kind) => db.selectFrom(kind as 'medium').select(columns)
 
-/** What was read; null, and set aside, when it cannot be. */
-function read<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> | null {
+/** A row as its schema reads it; null, and set aside, when it cannot be read. */
+export function readRow<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> | null {
   const found = readStored(kind, row.body, row.version)
   if (!found.ok) {
     setAside(kind, row.id, found.why)
@@ -44,7 +44,7 @@ function read<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> | null {
 }
 
 const readAll = <K extends Kind>(kind: K, rows: readonly Row[]): readonly Revised<Bodies[K]>[] =>
-  rows.flatMap((row) => read(kind, row) ?? [])
+  rows.flatMap((row) => readRow(kind, row) ?? [])
 
 export async function find<K extends Kind>(
   db: Reader,
@@ -52,7 +52,7 @@ export async function find<K extends Kind>(
   id: string,
 ): Promise<Revised<Bodies[K]> | null> {
   const row = await findRow(db, kind, id)
-  return row && read(kind, row)
+  return row && readRow(kind, row)
 }
 
 /** A row unread: for history, which keeps what stood there whether or not it can still be read. */
@@ -148,11 +148,15 @@ export const anything = async (db: Reader): Promise<boolean> => {
   return counts.some((row) => row !== undefined)
 }
 
+/** The number of a batch, read by the database itself; none where the body is not whole. */
+export const batchNumber = sql<number | null>`case when json_valid(body)
+  then cast(body ->> 'number' as integer) end`
+
 /** The highest number a batch bears; 0 without any. */
 export const lastBatchNumber = async (db: Reader): Promise<number> => {
   const { last } = await db
     .selectFrom('batch')
-    .select(sql<number | null>`max(body ->> 'number')`.as('last'))
+    .select(({ fn }) => fn.max(batchNumber).as('last'))
     .executeTakeFirstOrThrow()
   return last ?? 0
 }

@@ -1,6 +1,8 @@
 import { sql } from 'kysely'
 import type { Kind } from '../document/kinds.ts'
+import { asideNow } from './aside.ts'
 import type { Database } from './database.ts'
+import { batchNumber } from './records.ts'
 
 /** Lists by title: found by typing, a page at a time, without reading a body. */
 
@@ -18,10 +20,15 @@ export interface Page {
   readonly most: number
 }
 
+/** What lists of a kind hold: titles with this text in them, in capitals or not; nothing that is set aside. */
+export const titleHolds = (kind: Listed, text: string) => {
+  const aside = asideNow().flatMap((one) => (one.kind === kind ? [one.id] : []))
+  return sql<boolean>`${sql.table(kind)}.id not in (select value from json_each(${JSON.stringify(aside)}))
+    and instr(folded(title), folded(${text})) > 0`
+}
+
 const matching = (db: Database, kind: Listed, text: string) =>
-  db
-    .selectFrom(kind as 'medium')
-    .$if(text !== '', (query) => query.where(sql<boolean>`instr(lower(title), lower(${text})) > 0`))
+  db.selectFrom(kind as 'medium').where(titleHolds(kind, text))
 
 export const titlesOf = async (
   db: Database,
@@ -30,7 +37,7 @@ export const titlesOf = async (
 ): Promise<readonly Titled[]> =>
   matching(db, kind, text)
     .select(['id', 'title'])
-    .orderBy(kind === 'batch' ? sql`body ->> 'number' desc` : sql`title collate nocase`)
+    .orderBy(kind === 'batch' ? sql`${batchNumber} desc` : sql`title collate nocase`)
     .orderBy('id')
     .offset(from)
     .limit(most)

@@ -33,7 +33,8 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
     prodId: { company: 'Grelta', product: 'Grelta' },
   })
   const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
-  for (const { id, title, deadline, summary } of await openSummaries(db, today)) {
+  for (const { painting, summary } of await openSummaries(db, today)) {
+    const { id, title, deadline } = painting
     const steps = stepsOf(summary)
     const dates = datesOf(steps, today, settings)
     const entries = summary.layers.flatMap((layer, at) =>

@@ -1,9 +1,10 @@
+import { dayOf } from '../core/plan/calendar.ts'
 import { assess, solve } from '../document/assess.ts'
 import type { Assessment, Picture, SolvedArea } from '../document/assess.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import { quietDayOf, summaryOf } from '../document/summary.ts'
 import { wantedOf } from '../store/assessments.ts'
-import type { Assessed } from '../store/assessments.ts'
+import type { Assessed, Found } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { loadPictures } from './pictures.ts'
 
@@ -21,17 +22,28 @@ export function judgedWithSolve(picture: Picture): {
 export async function judge(db: Database, ids: readonly string[], now: string): Promise<readonly Assessed[]> {
   const wanted = await wantedOf(db, ids)
   const pictures = await loadPictures(db, ids, now)
-  return pictures.map((picture) => {
+  const found = new Map(pictures.map((picture) => [picture.painting.id, foundIn(picture)]))
+  return ids.map((id) => ({
+    paintingId: id,
+    wanted: wanted.get(id) ?? 0,
+    day: dayOf(now)!,
+    found: found.get(id) ?? null,
+  }))
+}
+
+/** Null where judging itself fails: one picture does not keep the others from being judged. */
+function foundIn(picture: Picture): Found | null {
+  try {
     const { assessment, solved } = judgedWithSolve(picture)
     const summary = summaryOf(picture, assessment)
     return {
-      paintingId: picture.painting.id,
-      wanted: wanted.get(picture.painting.id) ?? 0,
       quietDay: quietDayOf(summary),
-      day: picture.today,
       verdict: assessment.verdict,
       summary: JSON.stringify(summary),
       solved: JSON.stringify(solved),
     }
-  })
+  } catch (error) {
+    console.error(`The painting ${picture.painting.title} could not be judged.`, error)
+    return null
+  }
 }

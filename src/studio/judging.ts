@@ -1,5 +1,4 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import { judgedByFormulas } from '../document/summary.ts'
 import { countToJudge, keepAssessments, toJudge } from '../store/assessments.ts'
 import type { Assessed } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
@@ -21,14 +20,14 @@ const atATime = 24
 export function judging(db: Database, judge: Judge, clock: () => string): Judging {
   let running: Promise<void> | null = null
 
-  const left = (): Promise<number> => countToJudge(db, judgedByFormulas, dayOf(clock())!)
+  const left = (): Promise<number> => countToJudge(db, dayOf(clock())!)
 
   async function work(): Promise<void> {
     for (;;) {
       const now = clock()
-      const ids = await toJudge(db, judgedByFormulas, dayOf(now)!, atATime)
+      const ids = await toJudge(db, dayOf(now)!, atATime)
       if (ids.length === 0) return
-      await keepAssessments(db, judgedByFormulas, await judge(ids, now))
+      await keepAssessments(db, await judge(ids, now))
     }
   }
 

@@ -53,7 +53,7 @@ export async function paintingPage(
   }
 }
 
-function entryOf({ summary, ...painting }: Summarised, today: number, settings: Settings): PaintingEntry {
+function entryOf({ summary, painting }: Summarised, today: number, settings: Settings): PaintingEntry {
   const { id, title, support, practice, deadline } = painting
   const layers = summary?.layers ?? []
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)

@@ -7,7 +7,6 @@ import { grouped } from '../document/grouped.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
-import { judgedByFormulas } from '../document/summary.ts'
 import { solvedOf } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { find, listByIds, listOf } from '../store/records.ts'
@@ -122,6 +121,6 @@ export async function solvedBefore(
   db: Database,
   { painting, today }: LoadedPicture,
 ): Promise<readonly SolvedArea[]> {
-  const kept = await solvedOf(db, painting.id, judgedByFormulas, today)
+  const kept = await solvedOf(db, painting.id, today)
   return kept === null ? [] : (JSON.parse(kept) as readonly SolvedArea[])
 }

@@ -75,7 +75,7 @@ export async function todayEntries(db: Database, now: string): Promise<readonly 
   const today = dayOf(now)!
   const settings = await settingsOf(db)
   const open = await openSummaries(db, today)
-  const entries = open.flatMap(({ id, title, widthCm, heightCm, summary }) => {
+  const entries = open.flatMap(({ painting: { id, title, widthCm, heightCm }, summary }) => {
     if (summary.layers.length === 0) return []
     const size = widthCm && heightCm ? `${widthCm} × ${heightCm} cm` : null
     return [{ paintingId: id, title, size, ...morningOf(summary, today, settings) }]

@@ -4,7 +4,6 @@ import { join } from 'node:path'
 import { ternStreet } from '../../demo/ternStreet.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import { studioDocumentSchema } from '../../src/document/studio.ts'
-import { judgedByFormulas } from '../../src/document/summary.ts'
 import { keepAssessments, toJudge } from '../../src/store/assessments.ts'
 import type { Database } from '../../src/store/database.ts'
 import { openStudio } from '../../src/store/open.ts'
@@ -33,7 +32,7 @@ export async function demoStudio(at = now): Promise<OpenStudio & { readonly quer
 
 /** Judges whatever has to be, as the background does; answers what it judged. */
 export async function judgeAll(db: Database, at: string): Promise<readonly string[]> {
-  const ids = await toJudge(db, judgedByFormulas, dayOf(at)!, 10_000)
-  await keepAssessments(db, judgedByFormulas, await judge(db, ids, at))
+  const ids = await toJudge(db, dayOf(at)!, 10_000)
+  await keepAssessments(db, await judge(db, ids, at))
   return ids
 }

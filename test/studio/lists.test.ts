@@ -95,8 +95,8 @@ describe('what a summary says', () => {
     const open = await openSummaries(db, 0)
     expect(open).to.have.length(4)
     for (const later of [now, '2026-11-24T18:30', '2026-12-09T07:00'])
-      for (const { id, summary } of open) {
-        const picture = (await loadPicture(db, id, later))!
+      for (const { painting, summary } of open) {
+        const picture = (await loadPicture(db, painting.id, later))!
         const { assessment } = judgedWithSolve(picture)
         const dates = datesOf(stepsOf(summary), picture.today, settings)
         const days = assessment.layers.map(({ date }) => date.day)
