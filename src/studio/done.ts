@@ -7,6 +7,9 @@ import type { DoneEntry, DoneOf } from '../store/history.ts'
 
 const atATime = 30
 
+/** How what took something back is told of; nothing else begins so. */
+export const undid = 'Undid: '
+
 export const doneWith = async (
   db: Database,
   of: DoneOf,
@@ -35,7 +38,7 @@ export async function undoable(db: Database, of: DoneOf): Promise<readonly numbe
   const mostThings = of !== 'studio' && 'kind' in of ? { mostThings: 2 } : {}
   const found = await whatWasDone(db, of, mostSteps, mostThings)
   return found
-    .filter(({ undone, what }) => !undone && !what.startsWith('Undid: '))
+    .filter(({ undone, what }) => !undone && !what.startsWith(undid))
     .map(({ event }) => event)
     .reverse()
 }

@@ -1,3 +1,4 @@
+import { fieldWords } from '../document/fieldWords.ts'
 import { kinds } from '../document/kinds.ts'
 import type { Bodies, Kind, StoredKind } from '../document/kinds.ts'
 import type { Trx } from '../store/database.ts'
@@ -6,6 +7,7 @@ import type { Step, StoredState, Wish } from '../store/history.ts'
 import { find } from '../store/records.ts'
 import { commit } from './commit.ts'
 import type { Plan, Write, Written } from './commit.ts'
+import { undid } from './done.ts'
 import { gone, Refused, refused } from './refused.ts'
 
 /**
@@ -34,7 +36,7 @@ async function undoing(trx: Trx, event: number): Promise<Plan> {
   if (done.undone) throw new Refused('not-found', 'That was taken back already.')
   const wishes: Wish[] = []
   for (const step of await stepsOf(trx, event)) wishes.push(await backwards(trx, step))
-  return { what: `Undid: ${done.what}`, paintingId: done.paintingId, wishes, undoes: event }
+  return { what: undid + done.what, paintingId: done.paintingId, wishes, undoes: event }
 }
 
 async function backwards(trx: Trx, { kind, id, before, after }: Step): Promise<Wish> {
@@ -74,6 +76,4 @@ function calls(kind: Kind, state: StoredState): string {
   return state.is === 'there' && kind !== 'touch_test' ? titleOf(state.body) : `This ${word}`
 }
 
-/** Fields as a painter would call them: "wet thickness um" for wetThicknessUm. */
-const told = (fields: readonly string[]): string =>
-  fields.map((field) => field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)).join(', ')
+const told = (fields: readonly string[]): string => fields.map(fieldWords).join(' and ')

@@ -1,5 +1,6 @@
 import { useStore } from '@nanostores/react'
 import { Undo2 } from 'lucide-react'
+import { fieldWords, valueWords } from '../document/fieldWords.ts'
 import type { Kind } from '../document/kinds.ts'
 import type { Conflict, Desk, DeskState, Standing } from '../saving/desk.ts'
 import { faultyFields } from './faults.ts'
@@ -97,8 +98,8 @@ function TwoVersions({
                   <th scope="row" className="pr-6 text-left font-normal text-soft">
                     {fieldWords(field)}
                   </th>
-                  <td className="pr-6">{valueText(mine)}</td>
-                  <td>{valueText(other)}</td>
+                  <td className="pr-6">{valueWords(mine)}</td>
+                  <td>{valueWords(other)}</td>
                 </tr>
               ))}
             </tbody>
@@ -132,13 +133,3 @@ function TwoVersions({
 
 /** Where one goes from the page of a thing that is let go. */
 const lists: Readonly<Partial<Record<Kind, string>>> = { painting: '/paintings', medium: '/mediums' }
-
-const fieldWords = (field: string): string =>
-  field.replace(/Um$/, ', µm').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
-
-/** A value as it is told beside another; a long one is cut. */
-function valueText(value: unknown): string {
-  if (value === null || value === undefined || value === '') return 'nothing'
-  const text = typeof value === 'string' ? value : JSON.stringify(value)
-  return text.length > 90 ? `${text.slice(0, 90)} …` : text
-}

@@ -58,7 +58,13 @@ export function usePages<Entry>(
   return {
     ...page,
     problem,
-    more: () => void latest.current(page.entries.length).then((reply) => take(reply, page.entries)),
+    more: () => {
+      const wanted = shown.current
+      // Another list may have been asked for meanwhile.
+      void latest
+        .current(page.entries.length)
+        .then((reply) => shown.current === wanted && take(reply, page.entries))
+    },
     again: () => setRound((one) => one + 1),
   }
 }

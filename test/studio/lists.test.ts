@@ -49,7 +49,7 @@ describe('a list of paintings', () => {
     const write = { db: studio.db, at: now }
     for (let n = 0; n < linesAtATime + 5; n++)
       await savePainting(write, painting(`p-${n}`, { title: `Ferry ${String(n).padStart(2, '0')}` }), null)
-    await savePainting(write, painting('quay', { title: '100 % quay_wall' }), null)
+    await savePainting(write, painting('quay', { title: '100 % quay_wall, Écluse' }), null)
     await saveLayer(write, layer('quay-1', 'quay', 0, { name: 'Stain' }), null)
     await saveLayer(write, layer('quay-2', 'quay', 1, { name: 'Body' }), null)
     await logPainted(write, 'quay-1')
@@ -65,7 +65,7 @@ describe('a list of paintings', () => {
     expect(names(rest).at(-1)).to.equal(`Ferry ${linesAtATime + 4}`)
   })
   it('is found by any part of a title, in either case, signs and all', async () => {
-    for (const text of ['QUAY', '100 %', 'y_w'])
+    for (const text of ['QUAY', '100 %', 'y_w', 'éCLUSE'])
       expect(names(await paintingPage(studio.db, now, { text }))).to.have.length(1)
     expect((await paintingPage(studio.db, now, { text: 'nothing' })).count).to.equal(0)
   })
@@ -74,6 +74,13 @@ describe('a list of paintings', () => {
     expect(quay!.bands.map(({ painted }) => painted)).to.deep.equal([true, false])
     expect(quay!.verdict).to.equal('sound')
     expect(quay!.next!.name).to.equal('Body')
+  })
+  it('does not show what an earlier program found as found today', async () => {
+    await studio.db.updateTable('assessment').set({ formulas: 0 }).where('painting_id', '=', 'quay').execute()
+    const [quay] = (await paintingPage(studio.db, now, { text: 'quay' })).entries
+    expect([quay!.verdict, quay!.bands]).to.deep.equal([null, []])
+    expect((await todayEntries(studio.db, now)).map(({ paintingId }) => paintingId)).to.not.include('quay')
+    expect(await judgeAll(studio.db, now)).to.deep.equal(['quay'])
   })
   it('says of what was never judged that it was not', async () => {
     await savePainting({ db: studio.db, at: now }, painting('fresh', { title: 'Just begun' }), null)
