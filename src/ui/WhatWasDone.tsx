@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns'
 import { useEffect, useState } from 'react'
 import type { Desk } from '../saving/desk.ts'
-import { read } from './client.ts'
+import { read, requestTo } from './client.ts'
 import type { Reply } from './client.ts'
 
 interface Entry {
@@ -43,7 +43,7 @@ export function WhatWasDone({ of, desk, after }: DoneProps) {
       },
     )
   const undo = async (event: number): Promise<void> => {
-    const outcome = await desk.act({ method: 'POST', path: '/api/undo', body: { event } })
+    const outcome = await desk.act(requestTo('POST /api/undo', { event }))
     setTold(outcome.is === 'refused' ? outcome.refusal.message : null)
   }
   return (
