@@ -3,6 +3,7 @@ import { once } from 'node:events'
 import { createServer } from 'node:net'
 import type { AddressInfo, Socket } from 'node:net'
 import { gzipSync } from 'node:zlib'
+import { besideC } from '../bench/against.ts'
 import { chromium } from '@playwright/test'
 import { ternStreet } from '../demo/ternStreet.ts'
 import { daysAtChance, forecastOf, seeded } from '../src/core/cure/forecast.ts'
@@ -97,6 +98,10 @@ tell(
   150,
   'ms',
 )
+const beside = await besideC()
+if (beside)
+  tell('the same solve, beside the same loop in C (bench/cure.c)', beside.ours / beside.inC, 3, 'times')
+else console.log('No C compiler here: the solve is not held beside bench/cure.c.')
 tell(
   'one layer: forecast from the table',
   1000 * median(() => stateDaysFromTable({ thicknessUm: 83, rate: 0.74 }), 15, 20000),

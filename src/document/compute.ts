@@ -40,11 +40,37 @@ const cureLayer = z.object({
   start: factor.optional(),
   through: factor.optional(),
 })
+
+/** From this day on, on the clock of `appliedDay`, the upper `takes` share of a film is gone. */
+const removableLayer = cureLayer.extend({
+  removed: z.object({ day: appliedDay, takes: z.number().min(0).max(1) }).optional(),
+})
+type Removable = z.infer<typeof removableLayer>
+
+/** Whether every film that loses something is there by then, and lies on top. */
+const onlyFromTheTop = (layers: readonly Removable[]): boolean =>
+  layers.every(({ removed, appliedDay }, at) => {
+    if (!removed) return true
+    const covers = (upper: Removable): boolean =>
+      upper.appliedDay < removed.day &&
+      !(upper.removed && upper.removed.takes === 1 && upper.removed.day <= removed.day)
+    return removed.day >= appliedDay && !layers.slice(at + 1).some(covers)
+  })
+
 export const cureRequest = z.object({
   climate: climateSchema.optional(),
-  layers: z.array(cureLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+  layers: z
+    .array(removableLayer)
+    .min(1)
+    .max(mostLayers)
+    .refine(inOrder, outOfOrder)
+    .refine(
+      onlyFromTheTop,
+      'Only the film on top can be taken off, and not before it is there: look at the days in removed.',
+    ),
   untilDay: z.number().min(0).max(7300),
 })
+export type CureRequest = z.infer<typeof cureRequest>
 
 export const mismatchRequest = z.object({
   climate: climateSchema.optional(),

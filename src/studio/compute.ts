@@ -2,7 +2,6 @@ import highs from 'highs'
 import { filmOf } from '../core/film/film.ts'
 import type { Mixture } from '../core/film/film.ts'
 import { solveCure } from '../core/cure/solver.ts'
-import type { CureLayer } from '../core/cure/solver.ts'
 import type { Climate } from '../core/cure/climate.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
@@ -23,7 +22,7 @@ import { practiceOf } from '../core/soundness/practice.ts'
 import { cureLayersOf, filmsOf, layStack } from '../core/soundness/stack.ts'
 import type { StackLayer } from '../core/soundness/stack.ts'
 import { supportOf } from '../core/soundness/support.ts'
-import type { FilmRequest, MediumRequest, SoundnessRequest } from '../document/compute.ts'
+import type { CureRequest, FilmRequest, MediumRequest, SoundnessRequest } from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
 import { linearSolver } from '../document/linear.ts'
 
@@ -109,16 +108,9 @@ export function computeFilm(request: FilmRequest) {
   return answer
 }
 
-export function computeCure({
-  layers,
-  untilDay,
-  climate,
-}: {
-  layers: readonly CureLayer[]
-  untilDay: number
-  climate?: Climate
-}) {
-  const states = solveCure(layers, untilDay, climate)!.layers
+export function computeCure({ layers, untilDay, climate }: CureRequest) {
+  const films = layers.map(({ removed, ...film }) => ({ ...film, ...(removed && { removed: [removed] }) }))
+  const states = solveCure(films, untilDay, climate)!.layers
   return {
     layers: states.map((days) => ({
       touchDays: days.touch,

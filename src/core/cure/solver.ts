@@ -1,22 +1,20 @@
-import { dryingSpeed, referenceClimate } from './climate.ts'
+import { referenceClimate, roomSpeed } from './climate.ts'
 import type { Climate } from './climate.ts'
-import { logDryingOf, logPace } from './pace.ts'
-import type { Drying } from './pace.ts'
-import { reached, stateIds, touchDepthUm } from './states.ts'
-import type { CureProfile, StateDays, StateId } from './states.ts'
-
-/** One oil layer as the solver sees it; layers are given bottom first and `appliedDay` never decreases. */
-export interface CureLayer extends Drying {
-  readonly thicknessUm: number
-  readonly q: number
-  readonly appliedDay: number
-}
+import { cellCounts, emptyColumn, lay, readProfile, take } from './column.ts'
+import type { Column, CureLayer } from './column.ts'
+import { logPace } from './pace.ts'
+import { reached, stateIds } from './states.ts'
+import type { CureProfile, StateDays } from './states.ts'
+import { traceOf } from './trace.ts'
 
 export interface CureSolution {
+  /** Days after each film was applied; null: not reached, or not before the film was gone. */
   readonly layers: readonly StateDays[]
-  /** Cured fraction over time: `mean[layer][step]` at `days[step]`; 0 before the layer is there. */
-  readonly days: readonly number[]
-  readonly mean: readonly (readonly number[])[]
+  /** The day each film was gone; null: it is there to the end. */
+  readonly gone: readonly (number | null)[]
+  /** Cured fraction over time: `mean[layer][step]` at `days[step]`; 0 before the film is there, as it was once it is gone. */
+  readonly days: Float64Array
+  readonly mean: readonly Float64Array[]
 }
 
 export interface SolverOptions {
@@ -26,20 +24,9 @@ export interface SolverOptions {
   readonly onProgress?: (share: number) => boolean
 }
 
-const cellUm = 25
-const fewestCells = 6
-const mostCells = 60
-/** In a very tall stack the thick layers are cut coarser, so that no stack can hold the machine. */
-const mostCellsInAll = 900
 const largestStep = 0.02
 const longestStepDays = 40
-
-interface Cells {
-  readonly of: Uint16Array
-  readonly dz: Float64Array
-  readonly q: Float64Array
-  readonly x: Float64Array
-}
+const sameMoment = 1e-9
 
 /**
  * Oxygen and cure through a stack, by finite volumes: at each step the quasi-steady oxygen profile is solved, then every
@@ -50,170 +37,195 @@ export function solveCure(
   layers: readonly CureLayer[],
   untilDay: number,
   climate: Climate = referenceClimate,
-  options: SolverOptions = {},
+  { fineness = 1, onProgress }: SolverOptions = {},
 ): CureSolution | null {
-  const fineness = options.fineness ?? 1
-  const speed = dryingSpeed(climate)
-  const lnSpeed = Math.log(speed.perDay)
-  const drying = layers.map(logDryingOf)
+  const counts = cellCounts(layers, fineness)
+  const cells = counts.reduce((sum, count) => sum + count, 0)
+  const column = emptyColumn(layers, cells)
+  const air = airOf(column, climate)
+  const middle = new Float64Array(cells)
+  const states = statesOf(layers)
+  const trace = traceOf(layers.length)
+  const gone = layers.map((): number | null => null)
+  const removals = layers
+    .flatMap(({ removed = [] }, layer) => removed.map((taken) => ({ ...taken, layer })))
+    .sort((a, b) => a.day - b.day)
 
-  const counts = cellCounts(layers).map((count) => count * fineness)
-  const total = counts.reduce((sum, count) => sum + count, 0)
-  const cells: Cells = {
-    of: new Uint16Array(total),
-    dz: new Float64Array(total),
-    q: new Float64Array(total),
-    x: new Float64Array(total),
+  let laid = 0
+  let removal = 0
+  let day = layers[0]?.appliedDay ?? 0
+  const record = (dt: number): void => {
+    trace.add(day)
+    for (let layer = 0; layer < laid; layer++)
+      if (column.count[layer]! > 0) trace.set(layer, states.read(column, layer, day, dt))
+      else trace.set(layer, trace.last(layer))
   }
-  const firstCell: number[] = []
-  let filled = 0
-  layers.forEach((layer, index) => {
-    firstCell.push(filled)
-    for (let cell = 0; cell < counts[index]!; cell++, filled++) {
-      cells.of[filled] = index
-      cells.dz[filled] = layer.thicknessUm / counts[index]!
-      cells.q[filled] = Math.max(0.02, layer.q)
+  /** What happens at this very moment: first what is taken off, then what goes on. */
+  const meetEvents = (): void => {
+    while (removals[removal] && removals[removal]!.day <= day + sameMoment) {
+      const { layer, takes } = removals[removal++]!
+      if (layer >= laid || column.count[layer] === 0) continue
+      take(column, layer, takes)
+      if (column.count[layer] === 0) gone[layer] = day
+      record(0)
     }
-  })
-
-  const middle = new Float64Array(total)
-  const pace = new Float64Array(total)
-  const oxygen = new Float64Array(total)
-  const work = new Float64Array(total)
-
-  /** K of each cell at cured fraction x, per day. */
-  const setPace = (x: Float64Array, count: number): void => {
-    for (let i = 0; i < count; i++) {
-      const of = drying[cells.of[i]!]!
-      pace[i] = of.inert ? 0 : Math.exp(lnSpeed + logPace(of, x[i]!))
+    while (laid < layers.length && layers[laid]!.appliedDay <= day + sameMoment) {
+      lay(column, laid, layers[laid]!, counts[laid]!)
+      laid++
     }
   }
 
-  /** Oxygen in each cell, relative to the surface: a tridiagonal system, solved from the ground up. */
-  const setOxygen = (x: Float64Array, count: number): void => {
-    const { dz, q } = cells
-    let resistanceBelow = 0
-    let linkBelow = 0
-    for (let i = 0; i < count; i++) {
-      const u = 1 - x[i]!
-      const half = dz[i]! / (2 * speed.um2PerDay * q[i]! * (1 - 0.7 * x[i]!))
-      const sink = q[i]! * pace[i]! * u * u * u * dz[i]!
-      if (i > 0) linkBelow = 1 / (resistanceBelow + half)
-      // Elimination: what remains of the cell below is carried in work (its coupling) and nothing flows in at the ground.
-      const below = i > 0 ? linkBelow * (1 - work[i - 1]!) : 0
-      const halfAbove =
-        i + 1 < count ? dz[i + 1]! / (2 * speed.um2PerDay * q[i + 1]! * (1 - 0.7 * x[i + 1]!)) : 0
-      const linkAbove = 1 / (half + halfAbove)
-      work[i] = linkAbove / (sink + below + linkAbove)
-      resistanceBelow = half
+  meetEvents()
+  record(0)
+  let steps = 0
+  while (day < untilDay && layers.length > 0) {
+    air.settle(column.x)
+    const fastest = air.fastest(column.x)
+    const next = Math.min(untilDay, layers[laid]?.appliedDay ?? Infinity, removals[removal]?.day ?? Infinity)
+    const dt = Math.min(longestStepDays, largestStep / fineness / Math.max(fastest, 1e-9), next - day)
+    air.advance(column.x, dt / 2, middle)
+    air.settle(middle)
+    air.advance(column.x, dt, column.x)
+    day = next - day - dt < sameMoment ? next : day + dt
+    record(dt)
+    meetEvents()
+    if (onProgress && ++steps % 64 === 0 && !onProgress(day / untilDay)) return null
+  }
+  return {
+    layers: states.days(),
+    gone,
+    days: trace.days(),
+    mean: layers.map((_, layer) => trace.mean(layer)),
+  }
+}
+
+/** Oxygen in a column, and what it does: the three things the inner loop needs. */
+interface Air {
+  /** Pace and oxygen of every cell at these cured fractions. */
+  readonly settle: (x: Float64Array) => void
+  /** The fastest any cell cures, per day. */
+  readonly fastest: (x: Float64Array) => number
+  /** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at what was settled. */
+  readonly advance: (x: Float64Array, dt: number, into: Float64Array) => void
+}
+
+function airOf(column: Column, climate: Climate): Air {
+  const { dz, q, first, count, drying, passage, inert } = column
+  const { perDay, um2PerDay } = roomSpeed(climate)
+  const pace = new Float64Array(dz.length)
+  const oxygen = new Float64Array(dz.length)
+  /** Resistance of half a cell, and what it takes up. */
+  const half = new Float64Array(dz.length)
+  const sink = new Float64Array(dz.length)
+  const coupling = new Float64Array(dz.length)
+
+  const setPace = (x: Float64Array): void => {
+    for (let layer = 0; layer < count.length; layer++) {
+      const end = first[layer]! + count[layer]!
+      if (inert[layer]) {
+        const resists = passage[layer]! / (2 * um2PerDay)
+        for (let i = first[layer]!; i < end; i++) {
+          pace[i] = 0
+          sink[i] = 0
+          half[i] = dz[i]! * resists
+        }
+        continue
+      }
+      const { lnRate, lnStart, lnThrough } = drying[layer]!
+      const passes = 2 * um2PerDay * passage[layer]!
+      let lnPace = 0
+      let k = perDay
+      for (let i = first[layer]!; i < end; i++) {
+        const cured = x[i]!
+        const u = 1 - cured
+        // Cells on one of the plateaus of the exponent share their pace.
+        const here = logPace(lnRate, lnStart, lnThrough, cured)
+        if (here !== lnPace) {
+          lnPace = here
+          k = perDay * Math.exp(here)
+        }
+        pace[i] = k
+        sink[i] = q[i]! * k * u * u * u * dz[i]!
+        half[i] = dz[i]! / (passes * q[i]! * (1 - 0.7 * cured))
+      }
+    }
+  }
+
+  /** A tridiagonal system, eliminated from the ground up; nothing flows in at the ground, the surface has 1. */
+  const setOxygen = (): void => {
+    const { filled } = column
+    let below = 0
+    for (let i = 0; i < filled; i++) {
+      const linkAbove = 1 / (half[i]! + (i + 1 < filled ? half[i + 1]! : 0))
+      const share = linkAbove / (sink[i]! + below + linkAbove)
+      coupling[i] = share
+      below = linkAbove * (1 - share)
     }
     let above = 1
-    for (let i = count - 1; i >= 0; i--) {
-      above *= work[i]!
+    for (let i = filled - 1; i >= 0; i--) {
+      above *= coupling[i]!
       oxygen[i] = above
     }
   }
 
-  const states = layers.map(
-    () => Object.fromEntries(stateIds.map((id) => [id, null])) as Record<StateId, number | null>,
-  )
-  const progress = layers.map(
-    () => Object.fromEntries(stateIds.map((id) => [id, -1])) as Record<StateId, number>,
-  )
-  const open = layers.map((): number => stateIds.length)
-  const days: number[] = []
-  const mean = layers.map((): number[] => [])
-
-  let there = 0
-  let day = layers[0]?.appliedDay ?? 0
-  let dt = 0.01
-  let steps = 0
-  const reachNext = (): void => {
-    while (there < layers.length && layers[there]!.appliedDay <= day + 1e-9) there++
-  }
-  const record = (): void => {
-    days.push(day)
-    for (let layer = 0; layer < layers.length; layer++) {
-      if (layer >= there) {
-        mean[layer]!.push(0)
-        continue
+  return {
+    settle: (x) => {
+      setPace(x)
+      setOxygen()
+    },
+    fastest: (x) => {
+      let fastest = 0
+      for (let i = 0; i < column.filled; i++) {
+        const u = 1 - x[i]!
+        const now = pace[i]! * oxygen[i]! * u * u * u
+        if (now > fastest) fastest = now
       }
-      const profile = profileOf(cells, firstCell[layer]!, counts[layer]!)
-      mean[layer]!.push(profile.mean)
-      if (open[layer] === 0) continue
-      for (const id of stateIds) {
-        if (states[layer]![id] !== null) continue
-        const now = reached[id](profile)
-        const before = progress[layer]![id]
+      return fastest
+    },
+    advance: (x, dt, into) => {
+      for (let i = 0; i < column.filled; i++) {
+        const u = 1 - x[i]!
+        into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * oxygen[i]! * dt)
+      }
+    },
+  }
+}
+
+/** When each film reaches each state, followed from step to step. */
+function statesOf(layers: readonly CureLayer[]): {
+  /** Looks at a film after a step of `dt` and answers its mean cured fraction. */
+  readonly read: (column: Column, layer: number, day: number, dt: number) => number
+  readonly days: () => readonly StateDays[]
+} {
+  const profile: CureProfile = { top: 0, mean: 0, bottom: 0 }
+  const size = stateIds.length
+  const found = new Float64Array(layers.length * size).fill(-1)
+  const progress = new Float64Array(layers.length * size).fill(-1)
+  const open = new Int32Array(layers.length).fill(size)
+  return {
+    read: (column, layer, day, dt) => {
+      readProfile(column, layer, profile)
+      if (open[layer] === 0) return profile.mean
+      for (let state = 0; state < size; state++) {
+        const at = layer * size + state
+        if (found[at]! >= 0) continue
+        const now = reached[stateIds[state]!](profile)
         if (now >= 0) {
-          states[layer]![id] = day - layers[layer]!.appliedDay - (dt * now) / (now - before)
+          const over = dt > 0 ? (dt * now) / (now - progress[at]!) : 0
+          found[at] = day - layers[layer]!.appliedDay - over
           open[layer]!--
         }
-        progress[layer]![id] = now
+        progress[at] = now
       }
-    }
+      return profile.mean
+    },
+    days: () =>
+      layers.map((_, layer) => {
+        const day = (state: number): number | null => {
+          const days = found[layer * size + state]!
+          return days >= 0 ? days : null
+        }
+        return { touch: day(0), firm: day(1), set: day(2), varnishSoft: day(3), cured: day(4) }
+      }),
   }
-
-  reachNext()
-  dt = 0
-  if (layers.length > 0) record()
-  while (day < untilDay && layers.length > 0) {
-    const count = there < layers.length ? firstCell[there]! : total
-    setPace(cells.x, count)
-    setOxygen(cells.x, count)
-    let fastest = 0
-    for (let i = 0; i < count; i++) {
-      const u = 1 - cells.x[i]!
-      fastest = Math.max(fastest, pace[i]! * oxygen[i]! * u * u * u)
-    }
-    dt = Math.min(longestStepDays, largestStep / fineness / Math.max(fastest, 1e-9), untilDay - day)
-    if (there < layers.length) dt = Math.min(dt, layers[there]!.appliedDay - day)
-    advance(cells.x, pace, oxygen, dt / 2, middle, count)
-    setPace(middle, count)
-    setOxygen(middle, count)
-    advance(cells.x, pace, oxygen, dt, cells.x, count)
-    day += dt
-    reachNext()
-    record()
-    if (options.onProgress && ++steps % 64 === 0 && !options.onProgress(day / untilDay)) return null
-  }
-  return { layers: states, days, mean }
-}
-
-function cellCounts(layers: readonly CureLayer[]): readonly number[] {
-  const wanted = layers.map(({ thicknessUm }) =>
-    Math.min(mostCells, Math.max(fewestCells, Math.round(thicknessUm / cellUm))),
-  )
-  const total = wanted.reduce((sum, count) => sum + count, 0)
-  return total <= mostCellsInAll
-    ? wanted
-    : wanted.map((count) => Math.max(fewestCells, Math.floor((count * mostCellsInAll) / total)))
-}
-
-/** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at the pace and oxygen already set. */
-function advance(
-  x: Float64Array,
-  pace: Float64Array,
-  oxygen: Float64Array,
-  dt: number,
-  into: Float64Array,
-  count: number,
-): void {
-  for (let i = 0; i < count; i++) {
-    const u = 1 - x[i]!
-    into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * oxygen[i]! * dt)
-  }
-}
-
-function profileOf({ dz, x }: Cells, first: number, count: number): CureProfile {
-  let sum = 0
-  let topSum = 0
-  let depth = 0
-  for (let i = first + count - 1; i >= first; i--) {
-    const felt = Math.max(0, Math.min(dz[i]!, touchDepthUm - depth))
-    topSum += x[i]! * felt
-    depth += dz[i]!
-    sum += x[i]!
-  }
-  return { top: topSum / Math.min(depth, touchDepthUm), mean: sum / count, bottom: x[first]! }
 }

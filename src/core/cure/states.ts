@@ -16,11 +16,11 @@ export const stateNames: Readonly<Record<StateId, string>> = {
 /** Depth of the top of a film that a finger feels, µm. */
 export const touchDepthUm = 200
 
+/** Mean of x over the top 200 µm, over the whole layer, and x at its bottom; read anew at every step. */
 export interface CureProfile {
-  /** Mean of x over the top 200 µm, over the whole layer, and x at its bottom. */
-  readonly top: number
-  readonly mean: number
-  readonly bottom: number
+  top: number
+  mean: number
+  bottom: number
 }
 
 /** How far a profile has come towards a state: 0 or more once it is reached. */

@@ -1,9 +1,4 @@
-import {
-  dryingSpeed,
-  referenceClimate,
-  referenceDiffusionUm2PerDay,
-  referenceSpeedPerDay,
-} from './climate.ts'
+import { referenceClimate, referenceDiffusionUm2PerDay, referenceSpeedPerDay, roomSpeed } from './climate.ts'
 import type { Climate } from './climate.ts'
 import { clamp } from '../clamp.ts'
 import { logDryingOf, logPace } from './pace.ts'
@@ -37,7 +32,7 @@ export function stateDaysFromTable(
   climate: Climate = referenceClimate,
 ): StateDays {
   if (!(rate > 0)) return { touch: null, firm: null, set: null, varnishSoft: null, cured: null }
-  const speed = dryingSpeed(climate)
+  const speed = roomSpeed(climate)
   const slowness = referenceSpeedPerDay / speed.perDay
   const equalUm =
     thicknessUm *
@@ -93,12 +88,12 @@ function withDriers(
 
 /** Time of a thin film to cured fraction x, in units of 1/k. */
 function reactionTime(x: number, layer: Drying): number {
-  const logs = logDryingOf(layer)
+  const { lnRate, lnStart, lnThrough } = logDryingOf(layer)
   const pieces = 40
   let time = 0
   for (let piece = 0; piece < pieces; piece++) {
     const at = ((piece + 0.5) * x) / pieces
-    time += x / pieces / (Math.exp(logPace(logs, at)) * (1 - at) ** 3)
+    time += x / pieces / (Math.exp(logPace(lnRate, lnStart, lnThrough, at)) * (1 - at) ** 3)
   }
   return time
 }

@@ -1,6 +1,7 @@
 import { clamp } from '../clamp.ts'
 import { solveCure } from '../cure/solver.ts'
-import type { CureLayer, CureSolution, SolverOptions } from '../cure/solver.ts'
+import type { CureLayer } from '../cure/column.ts'
+import type { CureSolution, SolverOptions } from '../cure/solver.ts'
 import type { Climate } from '../cure/climate.ts'
 
 export type Verdict = 'sound' | 'watch' | 'unsound'
@@ -79,22 +80,25 @@ function pairOf(
   if (!(over.rate > 0) || !(under.rate > 0)) return { lower, upper, slip: 0, later: 0 }
   if (wetInWet(over.appliedDay - under.appliedDay, curedAt(solution, lower, over.appliedDay)))
     return { lower, upper, slip: 0, later: 0 }
+  const { days } = solution
+  const end = Math.min(solution.gone[lower] ?? Infinity, solution.gone[upper] ?? Infinity)
   const weight = Math.min(1, (2 * under.thicknessUm) / (under.thicknessUm + over.thicknessUm))
   const scale = weight / (0.015 * (over.flex ?? 0.5))
   const xOver = solution.mean[upper]!
   const xUnder = solution.mean[lower]!
   let slip = 0
-  for (let step = 1; step < xOver.length; step++) {
+  for (let step = 1; step < days.length && days[step]! <= end; step++) {
     const moved = movement(over.q, xOver[step]!) - movement(over.q, xOver[step - 1]!)
     if (moved <= 0) continue
     const ahead = (xOver[step]! + xOver[step - 1]! - xUnder[step]! - xUnder[step - 1]!) / 2
     slip += moved * clamp(ahead / 0.25, 0, 1)
   }
   const setDays = solution.layers[upper]!.set
-  if (setDays === null) return { lower, upper, slip: slip * scale, later: null }
+  if (setDays === null) return { lower, upper, slip: slip * scale, later: end < Infinity ? 0 : null }
   const setDay = over.appliedDay + setDays
   const toGo = (layer: number, q: number): number =>
-    movement(q, solution.mean[layer]!.at(-1)!) - movement(q, curedAt(solution, layer, setDay))
+    movement(q, curedAt(solution, layer, Math.max(end, setDay))) -
+    movement(q, curedAt(solution, layer, setDay))
   return {
     lower,
     upper,

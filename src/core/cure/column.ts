@@ -1,0 +1,121 @@
+import { passageOf } from './climate.ts'
+import { logDryingOf } from './pace.ts'
+import type { Drying, LogDrying } from './pace.ts'
+import { touchDepthUm } from './states.ts'
+import type { CureProfile } from './states.ts'
+
+/** A film as the cure solver sees it; films are given bottom first and `appliedDay` never decreases. */
+export interface CureLayer extends Drying {
+  readonly thicknessUm: number
+  /** (oil + alkyd) over the dry volume, as drinking left it: what takes up oxygen. */
+  readonly q: number
+  readonly appliedDay: number
+  /** Of a film that takes no part in drying: how many times its thickness of cured oil it hinders. Default: not at all. */
+  readonly hinders?: number
+  /** What was taken off it, in order. Only the film on top can lose anything. */
+  readonly removed?: readonly Taken[]
+}
+
+/** From this day on the upper `takes` share (0..1) of what a film has left is gone. */
+export interface Taken {
+  readonly day: number
+  readonly takes: number
+}
+
+/** The films that are there, cut into cells from the ground up, in arrays made once for the whole solve. */
+export interface Column {
+  readonly dz: Float64Array
+  readonly q: Float64Array
+  /** Cured fraction, 0..1. */
+  readonly x: Float64Array
+  /** Of each film: its first cell, and how many it has; none before it is applied and after it is gone. */
+  readonly first: Int32Array
+  readonly count: Int32Array
+  readonly drying: readonly LogDrying[]
+  /** Of each film: what it does to the passage of oxygen; of one that takes no part, its resistance for its thickness. */
+  readonly passage: Float64Array
+  readonly inert: readonly boolean[]
+  /** Cells in use. */
+  filled: number
+}
+
+const cellUm = 25
+const fewestCells = 6
+const mostCells = 60
+/** In a very tall stack the thick layers are cut coarser, so that no stack can hold the machine. */
+const mostCellsInAll = 900
+/** What lets nothing be felt of it, as a number. */
+const leastResistance = 1e-6
+const permeabilityOfCured = 0.3
+
+/** How many cells each film is cut into. */
+export function cellCounts(layers: readonly CureLayer[], fineness: number): readonly number[] {
+  const wanted = layers.map(({ thicknessUm }) =>
+    Math.min(mostCells, Math.max(fewestCells, Math.round(thicknessUm / cellUm))),
+  )
+  const total = wanted.reduce((sum, count) => sum + count, 0)
+  const cut =
+    total <= mostCellsInAll
+      ? wanted
+      : wanted.map((count) => Math.max(fewestCells, Math.floor((count * mostCellsInAll) / total)))
+  return cut.map((count) => count * fineness)
+}
+
+export const emptyColumn = (layers: readonly CureLayer[], cells: number): Column => ({
+  dz: new Float64Array(cells),
+  q: new Float64Array(cells),
+  x: new Float64Array(cells),
+  first: new Int32Array(layers.length),
+  count: new Int32Array(layers.length),
+  drying: layers.map(logDryingOf),
+  passage: Float64Array.from(layers, ({ rate, hinders = 0 }) =>
+    rate > 0 ? passageOf(rate) : Math.max(leastResistance, hinders / permeabilityOfCured),
+  ),
+  inert: layers.map(({ rate }) => !(rate > 0)),
+  filled: 0,
+})
+
+/** Puts a film on top, fresh. */
+export function lay(column: Column, at: number, { thicknessUm, q }: CureLayer, count: number): void {
+  column.first[at] = column.filled
+  column.count[at] = count
+  for (let cell = 0; cell < count; cell++, column.filled++) {
+    column.dz[column.filled] = thicknessUm / count
+    column.q[column.filled] = Math.max(0.02, q)
+    column.x[column.filled] = 0
+  }
+}
+
+/** Takes the upper share off the film on top; what is left keeps the cure it had at each depth. */
+export function take(column: Column, at: number, share: number): void {
+  const { dz, first, count } = column
+  const from = first[at]!
+  let whole = 0
+  for (let cell = from; cell < from + count[at]!; cell++) whole += dz[cell]!
+  let left = whole * (1 - share)
+  let cells = 0
+  while (cells < count[at]! && left > 1e-9 * whole) {
+    dz[from + cells] = Math.min(dz[from + cells]!, left)
+    left -= dz[from + cells]!
+    cells++
+  }
+  count[at] = cells
+  column.filled = from + cells
+}
+
+/** Reads how far a film has come into `profile`. */
+export function readProfile({ dz, x, first, count }: Column, at: number, profile: CureProfile): void {
+  const bottom = first[at]!
+  let depth = 0
+  let sum = 0
+  let topSum = 0
+  for (let i = bottom + count[at]! - 1; i >= bottom; i--) {
+    const felt = Math.max(0, Math.min(dz[i]!, touchDepthUm - depth))
+    topSum += x[i]! * felt
+    sum += x[i]! * dz[i]!
+    depth += dz[i]!
+  }
+  profile.top = topSum / Math.min(depth, touchDepthUm)
+  profile.mean = sum / depth
+  profile.bottom = x[bottom]!
+}
