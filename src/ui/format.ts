@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns'
 import { dateOf } from '../core/plan/calendar.ts'
-import { about, upperFirst } from '../core/soundness/words.ts'
+import { about, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 

@@ -7,11 +7,11 @@ import {
   forecastOf,
   isReached,
   passedOn,
-  seeded,
   spreadOf,
   stateOn,
 } from '../../src/core/cure/forecast.ts'
 import type { Evidence } from '../../src/core/cure/forecast.ts'
+import { seeded } from '../../src/core/seeded.ts'
 import { stateIds } from '../../src/core/cure/states.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 
@@ -97,6 +97,31 @@ describe('a finger on the layer', () => {
         expect(daysAtChance(after(on(day, 'touch', false)), 'touch', share)!).to.be.at.least(day * 0.999)
       }),
     )
+  })
+  it('moves the states it did not test by their correlation, and no further', () => {
+    const wetAt = (z: number): Evidence => on(touch * Math.exp(0.35 * z), 'touch', false)
+    const shares = Array.from({ length: 400 }, (_, at) => (at + 0.5) / 400)
+    for (const z of [-1, 0, 1]) {
+      const forecast = after(wetAt(z))
+      const mean =
+        shares.reduce(
+          (sum, share) => sum + Math.log(daysAtChance(forecast, 'cured', share)! / days.cured!),
+          0,
+        ) / 400
+      // Of a normal cut off below z the mean is φ(z)/(1 − Φ(z)); the other states follow by 0.6 of it.
+      const cutOff = { [-1]: 0.2876, 0: 0.7979, 1: 1.5251 }[z]!
+      expect(mean / 0.35, `cut off at ${z}`).to.be.closeTo(0.6 * cutOff, 0.01)
+    }
+  })
+  it('that passed when hardly any layer would have counts for its own state only', () => {
+    const plain = daysAtChance(after(), 'firm', 0.5)!
+    const early = after(on(touch * 0.3, 'touch', true))
+    expect(passedOn(early, 'touch')).to.equal(touch * 0.3)
+    expect(daysAtChance(early, 'firm', 0.5)!).to.be.closeTo(plain, 0.01 * plain)
+  })
+  it('keeps the states in their order', () => {
+    const wet = after(on(days.cured! * 2, 'touch', false))
+    for (const state of stateIds) expect(daysAtChance(wet, state, 0.05)!).to.be.at.least(days.cured! * 1.99)
   })
   it('a day is told by the furthest state more likely reached than not', () => {
     expect(stateOn(after(), 0.01)).to.equal('wet')

@@ -165,7 +165,7 @@ describe('laws of drying', () => {
           chance,
           0.002,
         )
-        const early = days.touch! * 0.4
+        const early = days.touch! * 0.6
         const touched = forecastOf(days, thicknessUm, [{ day: early, state: 'touch', reached: true }])
         expect(chanceBy(touched, 'touch', early)).to.equal(1)
         expect(daysAtChance(touched, 'firm', 0.5)!).to.be.below(daysAtChance(forecast, 'firm', 0.5)!)

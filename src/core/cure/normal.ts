@@ -1,6 +1,8 @@
 /** The standard normal distribution: cumulative (error below 1e-7) and its inverse (error below 5e-4). */
 
 export function normalBelow(z: number): number {
+  if (z === Infinity) return 1
+  if (z === -Infinity) return 0
   const t = 1 / (1 + 0.2316419 * Math.abs(z))
   const tail =
     Math.exp((-z * z) / 2) *

@@ -1,4 +1,5 @@
-import { daysAtChance, seeded } from '../cure/forecast.ts'
+import { daysAtChance } from '../cure/forecast.ts'
+import { seeded } from '../seeded.ts'
 import type { StateId } from '../cure/states.ts'
 import { nextWorkingMorning } from './calendar.ts'
 import type { Step, WorkingTime } from './forward.ts'

@@ -1,4 +1,4 @@
-import { seeded } from '../../core/cure/forecast.ts'
+import { seeded } from '../../core/seeded.ts'
 import { channelOf } from '../../ui/pigmentColours.ts'
 
 /** Draws a cross-section as one would see it under a microscope: wavy strata, grain, transparency, what is still soft. */

@@ -1,6 +1,6 @@
 import { policyNames } from '../../materials/policy.ts'
 import type { PolicyId } from '../../materials/policy.ts'
-import { about, percent } from '../../soundness/words.ts'
+import { about, percent } from '../../words.ts'
 import type { Body, Sheen } from '../effects.ts'
 import { basisNames } from '../dose.ts'
 import type { Basis, CappedShare } from '../dose.ts'

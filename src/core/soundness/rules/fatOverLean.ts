@@ -3,7 +3,7 @@ import { leannessOf } from '../../film/film.ts'
 import { figure } from '../../figure.ts'
 import type { Finding, Rule, Severity } from '../finding.ts'
 import { defaultPractice } from '../practice.ts'
-import { dayCount, percent } from '../words.ts'
+import { dayCount, percent } from '../../words.ts'
 
 const milder: Record<Severity, Severity | null> = { unsound: 'watch', watch: 'note', note: null }
 

@@ -1,7 +1,7 @@
 import { figure } from '../../figure.ts'
 import type { Finding, Rule } from '../finding.ts'
 import { mismatchLimits, mismatchVerdict } from '../mismatch.ts'
-import { about } from '../words.ts'
+import { about } from '../../words.ts'
 import { worst } from './fatOverLean.ts'
 
 export const mismatch: Rule = {

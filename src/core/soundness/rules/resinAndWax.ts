@@ -3,7 +3,7 @@ import type { Finding, Rule } from '../finding.ts'
 import { defaultPractice } from '../practice.ts'
 import type { Limit } from '../practice.ts'
 import type { LaidLayer } from '../stack.ts'
-import { percent } from '../words.ts'
+import { percent } from '../../words.ts'
 
 function over(
   rule: string,

@@ -2,7 +2,7 @@ import { isReached } from '../../cure/forecast.ts'
 import { figure } from '../../figure.ts'
 import type { Finding, Rule } from '../finding.ts'
 import { defaultPractice } from '../practice.ts'
-import { about, dayCount } from '../words.ts'
+import { about, dayCount } from '../../words.ts'
 import { worst } from './fatOverLean.ts'
 
 export const slowUnderFast: Rule = {

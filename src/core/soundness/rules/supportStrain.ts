@@ -1,6 +1,6 @@
 import { figure } from '../../figure.ts'
 import type { Rule } from '../finding.ts'
-import { about } from '../words.ts'
+import { about } from '../../words.ts'
 
 /** Strain of a layer over what it stretches: (support's movement + thickness in mm / 600) / (0.02 flexPlain). */
 export const supportStrainOf = (strain: number, thickestUm: number, flexPlain: number | null): number =>

@@ -4,7 +4,7 @@ import { figure } from '../../figure.ts'
 import type { Finding, Rule } from '../finding.ts'
 import { gateOf } from '../gate.ts'
 import { defaultPractice } from '../practice.ts'
-import { about, dayCount, percent } from '../words.ts'
+import { about, dayCount, percent } from '../../words.ts'
 import { worst } from './fatOverLean.ts'
 
 export const tooSoon: Rule = {

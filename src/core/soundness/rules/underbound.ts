@@ -1,7 +1,7 @@
 import { figure } from '../../figure.ts'
 import type { Rule } from '../finding.ts'
 import { defaultPractice } from '../practice.ts'
-import { about } from '../words.ts'
+import { about } from '../../words.ts'
 
 export const underbound: Rule = {
   id: 'underbound',
