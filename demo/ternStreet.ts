@@ -12,6 +12,7 @@ const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfI
   densityGPerMl: null,
   nonVolatile: null,
   stays: {},
+  hazards: [],
   iodine: null,
   rate: null,
   price: null,

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { classNames, families, leavingClasses } from '../core/materials/material.ts'
 import type { ClassName } from '../core/materials/material.ts'
 import { findInLibrary } from '../core/materials/find.ts'
+import { ownHazards } from '../core/materials/own.ts'
 import { amountSchema, dateSchema, idSchema, nameSchema, noteSchema } from './values.ts'
 
 const share = z
@@ -37,6 +38,7 @@ export const shelfItemSchema = z
       .refine(({ low, high }) => low <= high && high > 0, 'Give the lower share first; something must stay.')
       .nullable(),
     stays: staysSchema,
+    hazards: z.array(z.enum(ownHazards)).max(12).default([]),
     iodine: z
       .object({ low: z.number().min(0).max(300), high: z.number().min(0).max(300) })
       .refine(({ low, high }) => low <= high, 'Give the lower iodine value first.')

@@ -70,7 +70,7 @@ export function summaryOf({ painting, layers }: Picture, assessment: Assessment)
         need: needed
           ? {
               mediumId: medium.mediumId,
-              ml: layerNeedMl(areaCm2, layer.wetThicknessUm, film.more.mediumShare),
+              ml: layerNeedMl(areaCm2, layer.wetThicknessUm, film.mix.medium),
             }
           : null,
       }

@@ -104,8 +104,7 @@ function made(request: FilmRequest, path: readonly (string | number)[]): Mixture
 export function computeFilm(request: FilmRequest) {
   const found = filmOf(made(request, []), findInLibrary)
   if (!found.ok) throw new Invalid([found])
-  const { more: _more, ...answer } = found.film
-  return answer
+  return found.film
 }
 
 export function computeCure({ layers, untilDay, climate }: CureRequest) {

@@ -4,6 +4,7 @@ import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
 import { keepingOf } from '../core/batch/keeping.ts'
 import { hazardsOf } from '../core/materials/material.ts'
+import { isOfNuts } from '../core/materials/policy.ts'
 import { paintPerPart } from '../core/medium/basis.ts'
 import { usualLargestDose } from '../core/medium/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
@@ -46,7 +47,7 @@ export function labelWords(
     batch.keptCold,
   )
   const hazards = hazardsOf(made.ingredients.map(({ material }) => material))
-  const nut = made.ingredients.some(({ material }) => material.id.includes('walnut'))
+  const nut = made.ingredients.some(({ material }) => isOfNuts(material))
   return {
     title: batchTitle(batch),
     lines: [

@@ -51,6 +51,7 @@ const own = (rest: Partial<OwnMaterial>): OwnMaterial => ({
   densityGPerMl: null,
   nonVolatile: null,
   stays: {},
+  hazards: [],
   iodine: null,
   rate: null,
   price: null,
@@ -216,7 +217,7 @@ describe('doses', () => {
       )
       if (!film.ok) throw new Error(film.message)
       const point = doseAt(paint, sideOf(resinous.ingredients), ofMix)
-      expect(point.resinOfBinder).to.be.closeTo(film.film.more.resinOfBinder, 1e-9)
+      expect(point.resinOfBinder).to.be.closeTo(film.film.binder.resin, 1e-9)
       expect(point.oilContent).to.be.closeTo(film.film.oilContent, 1e-9)
       expect(point.binderRatio!).to.be.closeTo(film.film.binderRatio!, 1e-9)
     }

@@ -1,7 +1,7 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { filmOf } from '../../src/core/film/film.ts'
-import type { Film, Mixture } from '../../src/core/film/film.ts'
+import type { Film } from '../../src/core/film/film.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import { drierEffect } from '../../src/core/cure/drier.ts'
@@ -13,7 +13,11 @@ const tube = (pigment: string, parts = 1) => ({
   oil: 'linseed_cold_pressed',
   parts,
 })
-function film(mixture: Partial<Mixture>, medium?: readonly (readonly [string, number])[], parts = 0.5): Film {
+function film(
+  mixture: Partial<Parameters<typeof filmOf>[0]>,
+  medium?: readonly (readonly [string, number])[],
+  parts = 0.5,
+): Film {
   const made =
     medium &&
     analyseMedium(
@@ -113,7 +117,7 @@ describe('drinking', () => {
 })
 
 describe('driers and spread', () => {
-  const dose = (id: string, percent: number) => [{ id, name: id, percent, maxPercent: undefined }]
+  const dose = (id: string, percent: number) => [{ kind: id, name: id, percent, maxPercent: undefined }]
   it('cobalt hurries the skin and not the depth; lead the depth', () => {
     const [cobalt, lead] = [drierEffect(dose('cobalt', 0.05), true), drierEffect(dose('lead', 0.5), true)]
     expect([cobalt.start > 2, cobalt.through < 1, lead.through > 1.4]).to.deep.equal([true, true, true])

@@ -58,6 +58,7 @@ export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem => ({
   densityGPerMl: null,
   nonVolatile: null,
   stays: {},
+  hazards: [],
   iodine: null,
   rate: null,
   price: null,

@@ -1,4 +1,6 @@
+import { kindOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
+import { isOfNuts } from '../materials/policy.ts'
 
 /** How long a batch keeps: by its most perishable part. Days are usual values, estimates. */
 export interface Keeping {
@@ -14,8 +16,12 @@ interface Life {
   readonly because: (name: string) => string
 }
 
-function lifeOf({ family, id }: Material, cold: boolean): Life {
-  switch (family) {
+/** Oils that turn within a year of being opened. */
+const turnsSoon = (material: Material): boolean =>
+  isOfNuts(material) || ['safflower', 'sunflower_high_linoleic'].includes(kindOf(material))
+
+function lifeOf(material: Material, cold: boolean): Life {
+  switch (material.family) {
     case 'egg':
       return {
         days: cold ? 4 : 1,
@@ -34,7 +40,7 @@ function lifeOf({ family, id }: Material, cold: boolean): Life {
       return { days: 1095, look: 180, because: (name) => `${name} dries out` }
     case 'oil':
       return {
-        days: id.startsWith('walnut') || id === 'safflower' || id === 'sunflower_high_linoleic' ? 365 : 730,
+        days: turnsSoon(material) ? 365 : 730,
         look: 90,
         because: (name) => `${name} turns and thickens`,
       }

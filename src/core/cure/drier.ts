@@ -2,7 +2,8 @@ import { clamp } from '../clamp.ts'
 
 /** A drier's metal on oil and alkyd, % by mass; for clove oil, % of the paint by mass. */
 export interface DrierDose {
-  readonly id: string
+  /** The library's drier it is (see `kindOf`). */
+  readonly kind: string
   readonly name: string
   readonly percent: number
   readonly maxPercent: number | undefined
@@ -31,8 +32,8 @@ export function drierEffect(
   let start = 1
   let through = 1
   let anyDrier = false
-  for (const { id, percent } of doses) {
-    const drier = driers[id]
+  for (const { kind, percent } of doses) {
+    const drier = driers[kind]
     if (!drier || percent <= 0) continue
     const s = percent / (percent + drier.d50)
     start = anyDrier ? Math.max(start, 1 + drier.a * s) : 1 + drier.a * s
@@ -40,7 +41,7 @@ export function drierEffect(
     anyDrier = true
   }
   start = Math.min(start, pigmented ? 3 : 10)
-  const clove = doses.find(({ id }) => id === 'clove_oil')?.percent ?? 0
+  const clove = doses.find(({ kind }) => kind === 'clove_oil')?.percent ?? 0
   return {
     start: clamp(start * 0.4 ** clove, 0.01, 10),
     through: clamp(through * 1.52 ** Math.min(clove, 3), 0.01, 5),

@@ -1,4 +1,4 @@
-import { binderClasses, classMlPerGram, normalised, sumOf } from '../materials/material.ts'
+import { binderClasses, classMlPerGram, kindOf, normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
@@ -16,14 +16,13 @@ export interface Mixture {
   readonly medium?: { readonly ingredients: readonly Ingredient[]; readonly parts: number }
   readonly thinner?: { readonly material: string; readonly parts: number }
   readonly wetThicknessUm: number
-  /** What lies underneath still drinks, µm (= ml/m²). */
-  readonly suctionUm?: number
 }
 
 export type Surface = 'glossy' | 'satin' | 'matt' | 'underbound'
 
 /** A dried film. Ratios without a unit are fractions; null where the question has no meaning (no powder, no fat). */
 export interface Film {
+  readonly wetThicknessUm: number
   readonly dryThicknessUm: number
   /** Powder over dry volume, and the same where the binder would just fill the gaps. */
   readonly pvc: number
@@ -35,42 +34,67 @@ export interface Film {
   readonly binderRatioAfterDrinking: number | null
   /** Demand over fat (alkyd counting half): neat tube 0.80, a glaze 0.2 to 0.4, clear oil 0. Null: powder and no fat at all. */
   readonly leanness: number | null
+  /** What lay beneath could drink, what it drank, and what the film leaves to be drunk over it, µm (= ml/m²). */
+  readonly suctionUm: number
+  readonly drunkUm: number
   readonly suctionLeftUm: number
   readonly surface: Surface | null
   readonly dry: { readonly byVolume: Shares; readonly byMass: Shares }
+  /** Drying speed of its oil and alkyd with its powders, raw linseed = 1; driers act on top of it. 0: nothing in it dries. */
   readonly rate: number
+  /** (oil + alkyd) over dry volume, as drinking left it: the part of the film that takes up oxygen and shrinks. */
   readonly q: number
+  /** Stretch of the cured film, raw linseed = 1, without and with regard to its powder load. */
   readonly flexPlain: number | null
   readonly flex: number | null
-  /** What the judge and the why panels read beside the above. */
-  readonly more: FilmDetail
+  /** False when its oil never dries hard by itself. */
+  readonly hardens: boolean
+  readonly mix: MixShares
+  readonly binder: BinderShares
+  readonly powder: PowderShares
+  readonly perDryVolume: DryParts
+  readonly driers: Driers
 }
 
-export interface FilmDetail {
-  /** Fractions of the wet mix by volume. */
-  readonly mediumShare: number
-  readonly thinnerShare: number
-  readonly volatileShare: number
-  /** Fractions of the organic binder by mass. */
-  readonly resinOfBinder: number
-  readonly waxOfBinder: number
-  /** Zinc white (lithopone counts half) in the powder, by volume. */
-  readonly zincOfPowder: number
-  /** Opaque powder in all the powder, by volume. */
-  readonly opaqueOfPowder: number
-  readonly wetThicknessUm: number
-  readonly suctionUm: number
-  /** Demand, oil and alkyd per unit dry volume. */
+/** What was on the brush, as shares of the wet mix by volume. */
+export interface MixShares {
+  readonly medium: number
+  readonly thinner: number
+  readonly volatile: number
+  /** The one figure for "how much medium": the medium less its solvent and powder, of the mix less solvent. Null without paint. */
+  readonly mediumLessSolvent: number | null
+}
+
+/** What its binder is made of: resin and wax of the organic binder by mass, the others by volume. */
+export interface BinderShares {
+  readonly resin: number
+  readonly wax: number
+  readonly alkyd: number
+  /** Protein, polymer and gum: what is bound by water-borne binder. */
+  readonly waterborne: number
+}
+
+/** What its powder is made of, by volume. */
+export interface PowderShares {
+  /** Zinc white; lithopone counts half. */
+  readonly zinc: number
+  readonly opaque: number
+}
+
+/** Parts of one unit of dry volume. */
+export interface DryParts {
+  /** Oil the powder needs. */
   readonly demand: number
   readonly oil: number
   readonly alkyd: number
   readonly binder: number
-  readonly alkydOfBinder: number
-  readonly driers: readonly DrierDose[]
+}
+
+/** The driers and retarders in it, and what they do to the start of drying and its going through. */
+export interface Driers {
+  readonly doses: readonly DrierDose[]
   readonly start: number
   readonly through: number
-  /** False when its oil never dries hard by itself. */
-  readonly hardens: boolean
 }
 
 export type FilmResult =
@@ -80,11 +104,43 @@ export type FilmResult =
 /** Rate below which a film is said never to harden. */
 const neverHardensRate = 0.05
 
+/** How much of an alkyd counts as fat unless the practice says otherwise. */
+export const defaultAlkydWeight = 0.5
+
+/** Demand over fat, fat = oil + weight × alkyd; null where there is powder and no fat. */
+export function leannessOf(
+  { demand, oil, alkyd }: Pick<DryParts, 'demand' | 'oil' | 'alkyd'>,
+  alkydWeight = defaultAlkydWeight,
+): number | null {
+  const fat = oil + alkydWeight * alkyd
+  return fat > 0 ? demand / fat : demand > 0 ? null : 0
+}
+
+/** What is true of a film whatever it is laid over. */
+export type BeforeDrinking = Omit<
+  Film,
+  'suctionUm' | 'drunkUm' | 'suctionLeftUm' | 'binderRatioAfterDrinking' | 'surface' | 'flex'
+>
+
+/** A mixture weighed up, before it is laid over anything. */
+export interface Mix {
+  readonly all: readonly Ingredient[]
+  readonly dryVolumes: Shares
+  readonly dryVolume: number
+  readonly powderVolume: number
+  readonly binderVolume: number
+  readonly film: BeforeDrinking
+}
+
+export type MixResult =
+  | { readonly ok: true; readonly mix: Mix }
+  | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
+
 /**
- * The film that paint, medium and thinner dry to (science.md, Paint and Film).
- * Fails, saying where, when a material is not on the shelf or the mixture is empty.
+ * What paint, medium and thinner come to (science.md, Paint and Film). Fails, saying where, when a material is not on the
+ * shelf or the mixture is empty.
  */
-export function filmOf(mixture: Mixture, findMaterial: FindMaterial): FilmResult {
+export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
   const paint: Ingredient[] = []
   for (const [index, { parts, ...tube }] of mixture.paints.entries()) {
     const found = tubeIngredients(tube, findMaterial)
@@ -103,120 +159,131 @@ export function filmOf(mixture: Mixture, findMaterial: FindMaterial): FilmResult
       }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
-  const all = [...paint, ...medium, ...thinner]
-  const wetVolume = volumeOf(all)
+  const wetVolume = volumeOf([...paint, ...medium, ...thinner])
   if (!(wetVolume > 0))
     return {
       ok: false,
       message: 'Nothing is in the mixture. Give the paint or the medium at least one part.',
       path: ['paints'],
     }
-  const dryVolumes = withoutVolatiles(volumeByClass(all))
-  if (!(sumOf(dryVolumes) > 0))
+  if (!(sumOf(withoutVolatiles(volumeByClass([...paint, ...medium, ...thinner]))) > 0))
     return {
       ok: false,
       message:
         'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.',
       path: ['paints'],
     }
-  return { ok: true, film: driedFilm(all, mixture, { medium, thinner, wetVolume, dryVolumes }) }
+  return { ok: true, mix: weighedUp({ paint, medium, thinner }, mixture.wetThicknessUm) }
 }
 
-/** How much of an alkyd counts as fat unless the practice says otherwise. */
-export const defaultAlkydWeight = 0.5
-
-/** Demand over fat, fat = oil + weight × alkyd; null where there is powder and no fat. */
-export function leannessOf(
-  { demand, oil, alkyd }: Pick<FilmDetail, 'demand' | 'oil' | 'alkyd'>,
-  alkydWeight = defaultAlkydWeight,
-): number | null {
-  const fat = oil + alkydWeight * alkyd
-  return fat > 0 ? demand / fat : demand > 0 ? null : 0
-}
-
-interface Sums {
+interface Parts {
+  readonly paint: readonly Ingredient[]
   readonly medium: readonly Ingredient[]
   readonly thinner: readonly Ingredient[]
-  readonly wetVolume: number
-  readonly dryVolumes: Shares
 }
 
-function driedFilm(
-  all: readonly Ingredient[],
-  mixture: Mixture,
-  { medium, thinner, wetVolume, dryVolumes }: Sums,
-): Film {
+function weighedUp({ paint, medium, thinner }: Parts, wetThicknessUm: number): Mix {
+  const all = [...paint, ...medium, ...thinner]
+  const wetVolume = volumeOf(all)
+  const dryVolumes = withoutVolatiles(volumeByClass(all))
   const dryVolume = sumOf(dryVolumes)
-  const volatileShare = 1 - dryVolume / wetVolume
-  const dryThicknessUm = mixture.wetThicknessUm * (1 - volatileShare)
+  const volatile = 1 - dryVolume / wetVolume
   const powder = dryVolumes.pigment + dryVolumes.extender
   const binder = sumOf(dryVolumes, binderClasses)
-  const { oil, alkyd } = dryVolumes
+  const { oil, alkyd, protein, polymer, gum } = dryVolumes
   const fat = oil + alkyd
   const demand = all.reduce(
     (sum, { material, massG }) => sum + demandOf(material) * powderMl(material, massG),
     0,
   )
-  const binderRatio = demand > 0 ? binder / demand : null
-
-  const suctionUm = mixture.suctionUm ?? 0
-  const drunk = drink({
-    suctionUm,
-    volatileShare,
-    binderUm: (dryThicknessUm * binder) / dryVolume,
-    binderRatio,
-    demandUm: (dryThicknessUm * demand) / dryVolume,
-    dryThicknessUm,
-  })
-
   const dryMass = withoutVolatiles(massByClass(all))
   const organic = sumOf(dryMass, binderClasses)
-  const flexPlain = flexOf(all, dryVolumes, dryVolume, powder)
-  const driers = drierDoses(all, dryMass)
-  const { start, through } = drierEffect(driers, demand > 0)
-  const rate = rateOf(all, powder, binderRatio)
-  const opaque = powderVolume(all, ({ material }) => (material.transparency === 'opaque' ? 1 : 0))
-
-  return {
-    dryThicknessUm,
+  const rate = rateOf(all, powder, demand > 0 ? binder / demand : null)
+  const doses = drierDoses(all, dryMass)
+  const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
+  const film: BeforeDrinking = {
+    wetThicknessUm,
+    dryThicknessUm: wetThicknessUm * (1 - volatile),
     pvc: powder / dryVolume,
     cpvc: demand > 0 ? powder / (powder + demand) : null,
     oilContent: fat / dryVolume,
-    binderRatio,
-    binderRatioAfterDrinking: drunk.binderRatioAfter,
+    binderRatio: demand > 0 ? binder / demand : null,
     leanness: leannessOf({ demand, oil, alkyd }),
-    suctionLeftUm: drunk.suctionLeftUm,
-    surface: surfaceOf(all, dryVolumes, binder, powder, drunk.binderRatioAfter),
     dry: { byVolume: normalised(dryVolumes), byMass: normalised(dryMass) },
     rate,
-    q: (fat / dryVolume) * drunk.binderKept,
-    flexPlain,
-    flex:
-      flexPlain === null
-        ? null
-        : flexPlain *
-          (drunk.binderRatioAfter === null ? 1.6 : clamp(1.6 - 0.75 / drunk.binderRatioAfter, 0.6, 1.6)),
-    more: {
-      mediumShare: volumeOf(medium) / wetVolume,
-      thinnerShare: volumeOf(thinner) / wetVolume,
-      volatileShare,
-      resinOfBinder: organic > 0 ? dryMass.resin / organic : 0,
-      waxOfBinder: organic > 0 ? dryMass.wax / organic : 0,
-      zincOfPowder: zincShare(all, powder),
-      opaqueOfPowder: powder > 0 ? opaque / powder : 0,
-      wetThicknessUm: mixture.wetThicknessUm,
-      suctionUm,
+    q: fat / dryVolume,
+    flexPlain: flexOf(all, dryVolumes, dryVolume, powder),
+    hardens: fat > 0 && rate >= neverHardensRate,
+    mix: {
+      medium: volumeOf(medium) / wetVolume,
+      thinner: volumeOf(thinner) / wetVolume,
+      volatile,
+      mediumLessSolvent: paint.length > 0 ? bindingVolume(medium) / dryVolume : null,
+    },
+    binder: {
+      resin: share(dryMass.resin, organic),
+      wax: share(dryMass.wax, organic),
+      alkyd: share(alkyd, binder),
+      waterborne: share(protein + polymer + gum, binder),
+    },
+    powder: {
+      zinc: zincShare(all, powder),
+      opaque: share(
+        powderVolume(all, ({ material }) => (material.transparency === 'opaque' ? 1 : 0)),
+        powder,
+      ),
+    },
+    perDryVolume: {
       demand: demand / dryVolume,
       oil: oil / dryVolume,
       alkyd: alkyd / dryVolume,
       binder: binder / dryVolume,
-      alkydOfBinder: binder > 0 ? alkyd / binder : 0,
-      driers,
-      start,
-      through,
-      hardens: fat > 0 && rate >= neverHardensRate,
     },
+    driers: { doses, ...drierEffect(doses, demand > 0) },
   }
+  return { all, dryVolumes, dryVolume, powderVolume: powder, binderVolume: binder, film }
+}
+
+/** The film a mixture dries to over what can still drink so much, µm (= ml/m²). */
+export function filmOver(mix: Mix, suctionUm: number): Film {
+  const { film, dryVolume, binderVolume } = mix
+  const drunk = drink({
+    suctionUm,
+    volatileShare: film.mix.volatile,
+    binderUm: (film.dryThicknessUm * binderVolume) / dryVolume,
+    binderRatio: film.binderRatio,
+    demandUm: film.dryThicknessUm * film.perDryVolume.demand,
+    dryThicknessUm: film.dryThicknessUm,
+  })
+  const after = drunk.binderRatioAfter
+  return {
+    ...film,
+    suctionUm,
+    drunkUm: drunk.lossUm,
+    suctionLeftUm: drunk.suctionLeftUm,
+    binderRatioAfterDrinking: after,
+    surface: surfaceOf(mix, after),
+    q: film.q * drunk.binderKept,
+    flex:
+      film.flexPlain === null
+        ? null
+        : film.flexPlain * (after === null ? 1.6 : clamp(1.6 - 0.75 / after, 0.6, 1.6)),
+  }
+}
+
+/** The film of a mixture laid over what drinks `suctionUm`, in one step; fails as `mixOf` does. */
+export function filmOf(
+  mixture: Mixture & { readonly suctionUm?: number },
+  findMaterial: FindMaterial,
+): FilmResult {
+  const made = mixOf(mixture, findMaterial)
+  return made.ok ? { ok: true, film: filmOver(made.mix, mixture.suctionUm ?? 0) } : made
+}
+
+/** What of a medium binds or is fat: neither solvent nor powder. */
+function bindingVolume(medium: readonly Ingredient[]): number {
+  const { pigment, extender, ...rest } = withoutVolatiles(volumeByClass(medium))
+  return sumOf({ ...rest, pigment: 0, extender: 0 })
 }
 
 const volumeOf = (ingredients: readonly Ingredient[]): number =>
@@ -238,6 +305,7 @@ const powderVolume = (all: readonly Ingredient[], weight: (ingredient: Ingredien
     return ml > 0 ? sum + ml * weight(ingredient) : sum
   }, 0)
 
+/** Kinds that act as a catalyst: a little goes far. */
 const umbers: readonly string[] = ['pbr7_raw_umber', 'pbr7_burnt_umber']
 
 /** Drying speed: mean of the oils and alkyds, times what the powders do to it (an umber is a catalyst: little goes far). */
@@ -258,7 +326,7 @@ function rateOf(all: readonly Ingredient[], powder: number, binderRatio: number 
       ? all.reduce((sum, { material, massG }) => {
           if (material.family !== 'pigment' || !material.rate) return sum
           const share = powderMl(material, massG) / powder
-          const acting = umbers.includes(material.id) ? (1.1 * share) / (share + 0.1) : share
+          const acting = umbers.includes(kindOf(material)) ? (1.1 * share) / (share + 0.1) : share
           return sum + acting * Math.log(material.rate.mid)
         }, 0)
       : 0
@@ -267,7 +335,7 @@ function rateOf(all: readonly Ingredient[], powder: number, binderRatio: number 
 
 const zincWeight: Record<string, number> = { pw4: 1, pw5: 0.5 }
 const zincShare = (all: readonly Ingredient[], powder: number): number =>
-  powder > 0 ? powderVolume(all, ({ material }) => zincWeight[material.id] ?? 0) / powder : 0
+  powder > 0 ? powderVolume(all, ({ material }) => zincWeight[kindOf(material)] ?? 0) / powder : 0
 
 function flexOf(
   all: readonly Ingredient[],
@@ -296,10 +364,7 @@ function flexOf(
 
 /** How the dried surface looks (model): what is left of the binder, less what the pigment tends to sink; wax and egg dull it. */
 function surfaceOf(
-  all: readonly Ingredient[],
-  dryVolumes: Shares,
-  binder: number,
-  powder: number,
+  { all, dryVolumes, powderVolume: powder, binderVolume: binder }: Mix,
   after: number | null,
 ): Surface | null {
   if (after === null) return null
@@ -326,11 +391,13 @@ function drierDoses(all: readonly Ingredient[], dryMass: Shares): readonly Drier
   const wetG = all.reduce((sum, { massG }) => sum + massG, 0)
   return all.flatMap(({ material, massG }) => {
     if (material.family === 'retarder')
-      return [{ id: material.id, name: material.name, percent: (100 * massG) / wetG, maxPercent: undefined }]
+      return [
+        { kind: kindOf(material), name: material.name, percent: (100 * massG) / wetG, maxPercent: undefined },
+      ]
     if (material.family !== 'drier' || fatG === 0) return []
     return [
       {
-        id: material.id,
+        kind: kindOf(material),
         name: material.name,
         percent: (massG * (material.metalPercent ?? 0)) / fatG,
         maxPercent: material.maxMetalPercent,

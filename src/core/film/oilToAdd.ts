@@ -39,7 +39,7 @@ export function oilToAdd(
   const added = { material, massG: oilG, volumeMl: oilMl }
   const fatOf = (mixture: object): number | null => {
     const made = filmOf({ paints, wetThicknessUm, ...mixture }, findMaterial)
-    const leanness = made.ok ? leannessOf(made.film.more) : null
+    const leanness = made.ok ? leannessOf(made.film.perDryVolume) : null
     return leanness ? 1 / leanness : null
   }
   const medium = { ingredients: [added], parts: oilMl }

@@ -17,16 +17,16 @@ const estimate = 'Estimate: typical material values and a model'
 
 /** What a number of a film rests on: the formula in words and what went into it. */
 export function whyOf(number: FilmNumber, film: Film): FilmReason {
-  const { more } = film
-  const demand = figure('oil the powder needs, per ml of dried film', more.demand, 'ml')
+  const { mix, perDryVolume: parts, driers } = film
+  const demand = figure('oil the powder needs, per ml of dried film', parts.demand, 'ml')
   switch (number) {
     case 'dryThicknessUm':
       return {
         title: 'Dry thickness',
         formula: 'Wet thickness × (1 − volatile and water in the wet mix, by volume).',
         figures: [
-          figure('wet thickness', more.wetThicknessUm, 'µm'),
-          figure('volatile and water in the wet mix, by volume', 100 * more.volatileShare, '%'),
+          figure('wet thickness', film.wetThicknessUm, 'µm'),
+          figure('volatile and water in the wet mix, by volume', 100 * mix.volatile, '%'),
           figure('dry thickness', film.dryThicknessUm, 'µm'),
         ],
         source: 'science.md §4.',
@@ -37,8 +37,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
         formula:
           'Fat in the film over what its powder just needs: (oil + half the alkyd) ÷ demand. Just bound is 1, a neat tube about 1.25, a glaze 2.5 to 5. Leanness is its inverse.',
         figures: [
-          figure('oil, per ml of dried film', more.oil, 'ml'),
-          figure('alkyd, per ml of dried film', more.alkyd, 'ml'),
+          figure('oil, per ml of dried film', parts.oil, 'ml'),
+          figure('alkyd, per ml of dried film', parts.alkyd, 'ml'),
           demand,
           figure('fat over demand', film.leanness ? 1 / film.leanness : null, '×'),
           figure('leanness', film.leanness),
@@ -50,8 +50,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
         title: 'Oil content',
         formula: '(Oil + alkyd) ÷ dried film, by volume.',
         figures: [
-          figure('oil, of the dried film by volume', 100 * more.oil, '%'),
-          figure('alkyd, of the dried film by volume', 100 * more.alkyd, '%'),
+          figure('oil, of the dried film by volume', 100 * parts.oil, '%'),
+          figure('alkyd, of the dried film by volume', 100 * parts.alkyd, '%'),
           figure('powder, of the dried film by volume (PVC)', 100 * film.pvc, '%'),
           figure(
             'powder at which the gaps are just filled (CPVC)',
@@ -67,10 +67,10 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
         formula:
           'Binder ÷ demand, before and after what lies below has drunk. Below 1.05 a top layer sinks; below 0.9 it dusts.',
         figures: [
-          figure('binder, of the dried film by volume', 100 * more.binder, '%'),
+          figure('binder, of the dried film by volume', 100 * parts.binder, '%'),
           demand,
           figure('before drinking', film.binderRatio),
-          figure('what lies below can drink', more.suctionUm, 'ml/m²'),
+          figure('what lies below can drink', film.suctionUm, 'ml/m²'),
           figure('after drinking', film.binderRatioAfterDrinking),
         ],
         source: `${estimate} of the drinking; science.md §4.`,
@@ -82,9 +82,9 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           'Mean of the oils and alkyds, times what the pigments do to it; raw linseed is 1. Driers act on top of it.',
         figures: [
           figure('drying speed, raw linseed = 1', film.rate),
-          figure('driers: start', more.start, '×'),
-          figure('driers: going through', more.through, '×'),
-          ...more.driers.map(({ name, percent }) =>
+          figure('driers: start', driers.start, '×'),
+          figure('driers: going through', driers.through, '×'),
+          ...driers.doses.map(({ name, percent }) =>
             figure(`${name}, of oil and alkyd by mass`, percent, '%'),
           ),
         ],
@@ -97,7 +97,7 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           'From the binder left after drinking, less what the pigments tend to sink: 1.35 and over glossy, 1.05 and over satin, below matt; under 0.9 underbound. Wax and egg dull it.',
         figures: [
           figure('binder ratio after drinking', film.binderRatioAfterDrinking),
-          figure('wax, of the organic binder by mass', 100 * more.waxOfBinder, '%'),
+          figure('wax, of the organic binder by mass', 100 * film.binder.wax, '%'),
         ],
         source: `${estimate}; science.md §4.`,
       }
@@ -110,7 +110,7 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('without regard to the powder load', film.flexPlain),
           figure('with it', film.flex),
           figure('resin, of the dried film by volume', 100 * film.dry.byVolume.resin, '%'),
-          figure('zinc white, of the powder by volume', 100 * more.zincOfPowder, '%'),
+          figure('zinc white, of the powder by volume', 100 * film.powder.zinc, '%'),
         ],
         source: `${estimate}; science.md §4.`,
       }

@@ -79,6 +79,8 @@ export type Family = (typeof families)[number]
 
 export interface Material {
   readonly id: string
+  /** Of a painter's own lot: the library's material it is based on (see `kindOf`). */
+  readonly kind?: string
   readonly name: string
   readonly family: Family
   readonly densityGPerMl: Range
@@ -90,7 +92,7 @@ export interface Material {
   readonly dropSpread?: number | null
   /** Mass fractions over the classes; only those above 0 are listed. */
   readonly shares: Partial<Shares>
-  /** Touch-dry speed, raw linseed = 1; of a prepared material, that of its oil and alkyd. */
+  /** Drying speed: the inverse of its touch-dry time, raw linseed = 1; of a prepared material, that of its oil and alkyd. */
   readonly rate?: Range
   /** Stretch of a cured film relative to raw linseed (science.md, flexPlain). */
   readonly flexFactor?: number
@@ -113,6 +115,12 @@ export interface Material {
   readonly pricePerG?: number
   readonly hazard?: string
 }
+
+/**
+ * What a material is, whatever its own id: what every rule, policy, pair, metal and hazard asks. A painter's own lot is of
+ * the kind it is based on; a library material, and a make of the painter's own, is a kind of itself.
+ */
+export const kindOf = ({ id, kind }: Pick<Material, 'id' | 'kind'>): string => kind ?? id
 
 export const noShares: Readonly<Record<ClassName, number>> = Object.freeze({
   oil: 0,
@@ -165,5 +173,5 @@ export function classMlPerGram(material: Material): Shares {
 
 /** What can hurt in any of these, each once, in the book's words. */
 export const hazardsOf = (materials: readonly Material[]): readonly string[] => [
-  ...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] /) ?? [])),
+  ...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] (?![^(]*\))/) ?? [])),
 ]

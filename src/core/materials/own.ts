@@ -1,4 +1,4 @@
-import { leavingClasses, normalised, sharesOf, sumOf } from './material.ts'
+import { kindOf, leavingClasses, normalised, sharesOf, sumOf } from './material.ts'
 import type { Family, Material, Shares } from './material.ts'
 import type { FindMaterial } from './find.ts'
 import { dropOf } from '../measure/dropper.ts'
@@ -12,6 +12,24 @@ export interface Price {
   readonly for: Amount
 }
 
+/** What a painter is asked about a make the book does not know. */
+export const ownHazards = [
+  'lead',
+  'cadmium',
+  'chromium',
+  'cobalt',
+  'nickel',
+  'manganese',
+  'mercury',
+  'sensitiser',
+  'nuts',
+  'silica dust',
+] as const
+export type OwnHazard = (typeof ownHazards)[number]
+
+/** From this share of volatile, by mass, a make of the painter's own gives off solvent vapour. */
+const vapourFrom = 0.01
+
 /** What a painter knows better than the book: a lot of a material, or one the book lacks. Null: as the book says. */
 export interface OwnMaterial {
   readonly id: string
@@ -24,6 +42,8 @@ export interface OwnMaterial {
   readonly nonVolatile: { readonly low: number; readonly high: number } | null
   /** What stays is made of, in any proportion; used only without a base. */
   readonly stays: Partial<Shares>
+  /** What can hurt in it; used only without a base, which brings its own. */
+  readonly hazards: readonly OwnHazard[]
   /** Drying speed of its oil and alkyd, raw linseed = 1. */
   readonly rate: number | null
   /** Iodine value of an oil, both ends where it is known as a range. */
@@ -66,9 +86,12 @@ export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
     rate: { low: 1, mid: 1, high: 1 },
   }
   const drop = dropOf(own.dropper)
+  const hazard = base ? base.hazard : hazardOf(own)
   const settled: Material = {
     ...start,
     id: own.id,
+    ...(base && { kind: kindOf(base) }),
+    ...(hazard && { hazard }),
     name: own.name,
     ...(density !== null && { densityGPerMl: { low: density, mid: density, high: density } }),
     ...(own.iodine && { iodineValue: { ...own.iodine, mid: (own.iodine.low + own.iodine.high) / 2 } }),
@@ -84,6 +107,12 @@ export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
   const { low, high } = own.nonVolatile
   const { nonVolatile: _before, ...rest } = withNonVolatile(known, (low + high) / 2)
   return high > low ? { ...rest, nonVolatile: { low, high } } : rest
+}
+
+function hazardOf({ hazards, nonVolatile, stays }: OwnMaterial): string {
+  const volatile = nonVolatile ? 1 - nonVolatile.low : 0
+  const vapour = volatile > vapourFrom && (stays.protein ?? 0) + (stays.polymer ?? 0) + (stays.gum ?? 0) === 0
+  return [...hazards, ...(vapour ? ['solvent vapour'] : [])].join(', ')
 }
 
 /** Coins per gram; null when bought by the drop or the part. */

@@ -1,3 +1,4 @@
+import { kindOf } from './material.ts'
 import type { Material } from './material.ts'
 
 /** What a room forbids, whatever the reason. */
@@ -37,7 +38,7 @@ const carried = ({ shares }: Material): number => shares.volatile ?? 0
 
 /** Nothing but what is sold as solvent is one in the open; in anything else it rides along. */
 function solventIn(material: Material): Omit<PolicyAnswer, 'policy'> | null {
-  const { name, family, id } = material
+  const { name, family } = material
   const share = carried(material)
   if (family === 'solvent') return share > 0 ? { answer: 'refused', reason: `${name} is a solvent.` } : null
   if (family === 'acid') return null
@@ -49,7 +50,7 @@ function solventIn(material: Material): Omit<PolicyAnswer, 'policy'> | null {
     }
   if (family === 'drier')
     return { answer: 'unknown', reason: `${name} is as a rule sold dissolved in solvent: ask the supplier.` }
-  if (refined.has(id))
+  if (refined.has(kindOf(material)))
     return {
       answer: 'unknown',
       reason: `${name}: whether solvent was used to win it is not known: ask the supplier.`,
@@ -61,12 +62,16 @@ const says = (material: Material, word: RegExp): boolean => word.test(material.h
 const refusedIf = (is: boolean, reason: string): Omit<PolicyAnswer, 'policy'> | null =>
   is ? { answer: 'refused', reason } : null
 
+/** Walnut oil is an allergen, raw or bodied. */
+export const isOfNuts = (material: Material): boolean =>
+  /walnut/.test(kindOf(material)) || /walnut/i.test(material.name) || says(material, /nuts/)
+
 const judges: Readonly<Record<PolicyId, (material: Material) => Omit<PolicyAnswer, 'policy'> | null>> = {
   solvent: solventIn,
   lead: (material) => refusedIf(says(material, /lead/), `${material.name} holds lead.`),
   egg: ({ name, family }) => refusedIf(family === 'egg', `${name} is egg.`),
   acid: ({ name, family }) => refusedIf(family === 'acid', `${name} is an acid.`),
-  nuts: ({ name, id }) => refusedIf(/walnut/.test(id) || /walnut/i.test(name), `${name} comes from nuts.`),
+  nuts: (material) => refusedIf(isOfNuts(material), `${material.name} comes from nuts.`),
   sensitisers: (material) =>
     refusedIf(
       says(material, /sensitiser/) || /cobalt/.test(material.hazard ?? ''),

@@ -1,3 +1,4 @@
+import { kindOf } from './material.ts'
 import type { Material } from './material.ts'
 import { policyAnswers } from './policy.ts'
 import type { PolicyId } from './policy.ts'
@@ -26,7 +27,7 @@ export function deedsOf(material: Material): readonly string[] {
   }
   if (family === 'extender')
     words.push(
-      ...(material.id === 'silica_fumed' || material.id === 'organoclay'
+      ...(kindOf(material) === 'silica_fumed' || kindOf(material) === 'organoclay'
         ? ['gels', 'transparent']
         : ['body', 'transparent', 'keeps lean']),
     )

@@ -1,3 +1,4 @@
+import { kindOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import { massByClass } from './medium.ts'
 import type { Ingredient } from './medium.ts'
@@ -29,7 +30,7 @@ export function drierDosing(drier: Material, oilG: number, share: number): Drier
 }
 
 /** Lead in an oil cooked with it, % by mass: so much is told of it, no more. */
-const leadedOil = { id: 'black_oil_leaded', low: 0.5, high: 3 }
+const leadedOil = { kind: 'black_oil_leaded', low: 0.5, high: 3 }
 
 export interface MetalIn {
   readonly name: string
@@ -44,7 +45,7 @@ export function metalsIn(ingredients: readonly Ingredient[]): readonly MetalIn[]
   const fat = mass.oil + mass.alkyd
   if (!(fat > 0)) return []
   return ingredients.flatMap(({ material, massG }) => {
-    if (material.id === leadedOil.id)
+    if (kindOf(material) === leadedOil.kind)
       return [
         { name: material.name, low: (massG * leadedOil.low) / fat, high: (massG * leadedOil.high) / fat },
       ]

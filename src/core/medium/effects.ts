@@ -1,5 +1,5 @@
 import { stateDaysFromTable } from '../cure/table.ts'
-import { classMlPerGram, leavingClasses, sumOf } from '../materials/material.ts'
+import { classMlPerGram, kindOf, leavingClasses, sumOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import { oilFigures } from './oils.ts'
 import type { Ingredient, Medium } from './medium.ts'
@@ -46,7 +46,7 @@ export const bodyFromMPas = { flowing: 150, thick: 1500 } as const
 /** How far one gram takes a mix towards a gel, ml; 1 ml to the ml of mix and it is one. */
 export function gelling(material: Material): number {
   const perGram = classMlPerGram(material)
-  const own = gelsAt[material.id]
+  const own = gelsAt[kindOf(material)]
   if (own) return 1 / material.densityGPerMl.mid / own
   return perGram.wax / waxGelsAt + (perGram.extender + perGram.pigment) / fillerGelsAt
 }

@@ -1,3 +1,4 @@
+import { kindOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 
 /** Materials that must not meet, or only with care. */
@@ -14,8 +15,8 @@ const isAcid: Test = ({ family }) => family === 'acid'
 const isWatery: Test = ({ family }) => family === 'egg' || family === 'waterborne' || family === 'acid'
 const among =
   (...ids: readonly string[]): Test =>
-  ({ id }) =>
-    ids.includes(id)
+  (material) =>
+    ids.includes(kindOf(material))
 
 const carbonate = among(
   'chalk_whiting',
@@ -28,8 +29,9 @@ const carbonate = among(
 const leadWhite = among('pw1')
 const ultramarine = among('pb29', 'pv15')
 const waxPaste: Test = ({ family }) => family === 'wax_paste'
-const dissolvedHot: Test = ({ family, id }) =>
-  family === 'wax' || (family === 'resin' && id !== 'damar' && id !== 'mastic')
+const dissolvedCold = among('damar', 'mastic')
+const dissolvedHot: Test = (material) =>
+  material.family === 'wax' || (material.family === 'resin' && !dissolvedCold(material))
 const waterborne: Test = ({ family }) => family === 'waterborne'
 const oily: Test = ({ shares }) => (shares.oil ?? 0) + (shares.alkyd ?? 0) > 0.5
 

@@ -88,13 +88,13 @@ export const cureLayerOf = (layer: StackLayer, film: Film): MismatchLayer => ({
   q: film.q,
   flex: film.flex,
   appliedDay: layer.appliedDay,
-  start: film.more.start,
-  through: film.more.through,
+  start: film.driers.start,
+  through: film.driers.through,
 })
 
 export const thickestUmOf = (layer: { readonly ridgeWetUm?: number | null }, film: Film): number =>
   layer.ridgeWetUm
-    ? Math.max(film.dryThicknessUm, layer.ridgeWetUm * (1 - film.more.volatileShare))
+    ? Math.max(film.dryThicknessUm, layer.ridgeWetUm * (1 - film.mix.volatile))
     : film.dryThicknessUm
 
 export const cureLayersOf = (stack: Stack, films: readonly Film[]): readonly MismatchLayer[] =>

@@ -1,6 +1,6 @@
 import { hazardsOf } from '../../core/materials/material.ts'
 import type { Material } from '../../core/materials/material.ts'
-import { policyAnswers } from '../../core/materials/policy.ts'
+import { isOfNuts, policyAnswers } from '../../core/materials/policy.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
 import type { Effects } from '../../core/medium/effects.ts'
@@ -86,7 +86,7 @@ function Cautions({ materials }: { readonly materials: readonly Material[] }) {
   return (
     <p className="text-[0.85rem] leading-snug text-soft">
       {hazards.length > 0 && <>In it: {hazards.join(', ')}. </>}
-      {materials.some(({ id }) => id.includes('walnut')) && <>Walnut is an allergen. </>}
+      {materials.some(isOfNuts) && <>Walnut is an allergen. </>}
       {hazards.some((hazard) => hazard.includes('solvent')) && <>Never put solvent on heat. </>}
       Oily rags heat themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet
       and local rules come first.

@@ -290,13 +290,13 @@ const filmLines: readonly (readonly [
       leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`,
   ],
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
-  ['Resin, of the organic binder by mass', null, ({ more }) => percentText(more.resinOfBinder)],
-  ['Wax, of the organic binder by mass', null, ({ more }) => percentText(more.waxOfBinder)],
-  ['Volatile and water, of the wet mix by volume', null, ({ more }) => percentText(more.volatileShare)],
+  ['Resin, of the organic binder by mass', null, ({ binder }) => percentText(binder.resin)],
+  ['Wax, of the organic binder by mass', null, ({ binder }) => percentText(binder.wax)],
+  ['Volatile and water, of the wet mix by volume', null, ({ mix }) => percentText(mix.volatile)],
   [
     'Drying speed, raw linseed = 1',
     'rate',
-    ({ rate, more }) => (more.hardens ? about(rate) : 'will not harden'),
+    ({ rate, hardens }) => (hardens ? about(rate) : 'will not harden'),
   ],
   ['Surface when dry', 'surface', ({ surface }) => surface ?? 'clear film'],
 ]

@@ -27,6 +27,7 @@ const blank = {
   densityGPerMl: null,
   nonVolatile: null,
   stays: {},
+  hazards: [],
   iodine: null,
   rate: null,
   price: null,

@@ -2,6 +2,7 @@ import { Plus, X } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { classNames, leavingClasses } from '../../core/materials/material.ts'
 import type { ClassName, Material } from '../../core/materials/material.ts'
+import { ownHazards } from '../../core/materials/own.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import { dropOf } from '../../core/measure/dropper.ts'
 import { parseAmount, parseNumber } from '../../core/measure/parse.ts'
@@ -124,6 +125,7 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
           )}
         </Labelled>
         {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}
+        {body.base === null && <Hazards body={body} onHazards={(hazards) => edit({ hazards })} />}
         <Dropper body={body} material={material} onDropper={(dropper) => edit({ dropper })} />
       </div>
     </div>
@@ -225,6 +227,41 @@ function MakeUp({
           These come to {percentText(total)}; they count in proportion, as if they were 100&nbsp;%.
         </p>
       )}
+    </fieldset>
+  )
+}
+
+/** What can hurt in a make the book does not know: the room's policy and every caution go by it. */
+function Hazards({
+  body,
+  onHazards,
+}: {
+  readonly body: ShelfItem
+  readonly onHazards: (hazards: ShelfItem['hazards']) => void
+}) {
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="text-[0.8rem] text-soft">What can hurt in it: see its safety data sheet</legend>
+      <div className="flex flex-wrap gap-x-5">
+        {ownHazards.map((hazard) => (
+          <label key={hazard} className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={body.hazards.includes(hazard)}
+              onChange={({ target }) =>
+                onHazards(
+                  ownHazards.filter((one) => (one === hazard ? target.checked : body.hazards.includes(one))),
+                )
+              }
+            />
+            {hazard}
+          </label>
+        ))}
+      </div>
+      <p className="mt-1 text-[0.85rem] text-soft">
+        What leaves as it dries counts as solvent vapour from 1&nbsp;% on.
+      </p>
     </fieldset>
   )
 }

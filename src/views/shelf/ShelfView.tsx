@@ -191,6 +191,7 @@ const newMaterial = (): ShelfItem => ({
   densityGPerMl: 0.95,
   nonVolatile: { low: 0.5, high: 0.8 },
   stays: { alkyd: 1 },
+  hazards: [],
   rate: null,
   iodine: null,
   price: null,

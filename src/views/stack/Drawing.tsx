@@ -275,7 +275,7 @@ function Section({ rows, strata, offset, selected, woven }: StrataProps & { read
 function stratumOf(row: LayerRow, heightPx: number, selected: string | null): Stratum {
   const { layer, assessed, colour, state } = row
   const film = assessed.film
-  const opaque = film?.more.opaqueOfPowder ?? 0
+  const opaque = film?.powder.opaque ?? 0
   return {
     seed: [...layer.id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 100003, 7),
     colour,

@@ -32,7 +32,7 @@ export function Numbers({ assessed }: { readonly assessed: AssessedLayer }) {
       'binderRatio',
       film.binderRatioAfterDrinking === null ? 'no powder' : about(film.binderRatioAfterDrinking, 3),
     ],
-    ['drying speed, raw linseed = 1', 'rate', film.more.hardens ? about(film.rate) : 'will not harden'],
+    ['drying speed, raw linseed = 1', 'rate', film.hardens ? about(film.rate) : 'will not harden'],
     ['stretch, raw linseed = 1', 'flex', film.flex === null ? 'none' : about(film.flex)],
     ['surface', 'surface', film.surface ?? 'clear film'],
   ]

@@ -17,8 +17,8 @@ export const fatOverLean: Rule = {
   find: ({ layers, practice = defaultPractice, oneFilm }) =>
     layers.flatMap((upper) => {
       const found = layers.slice(0, upper.index).flatMap((lower): Finding[] => {
-        const below = leannessOf(lower.film.more, practice.alkydWeight)
-        const above = leannessOf(upper.film.more, practice.alkydWeight)
+        const below = leannessOf(lower.film.perDryVolume, practice.alkydWeight)
+        const above = leannessOf(upper.film.perDryVolume, practice.alkydWeight)
         if (below === null || above === null || oneFilm(lower.index, upper.index)) return []
         const oilDrop = lower.film.oilContent - upper.film.oilContent
         if (!(above - below > practice.fatStep.leanness && oilDrop > practice.fatStep.oilContent)) return []

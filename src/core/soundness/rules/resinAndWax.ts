@@ -49,7 +49,7 @@ export const resinLimit: Rule = {
   byPractice: false,
   find: ({ layers, practice = defaultPractice }) =>
     layers.flatMap((layer) =>
-      over('resin-limit', layer, layer.film.more.resinOfBinder, 'resin', practice.resin, lifts),
+      over('resin-limit', layer, layer.film.binder.resin, 'resin', practice.resin, lifts),
     ),
 }
 
@@ -64,13 +64,11 @@ export const waxLimit: Rule = {
       const limit = support.flexible ? practice.waxOnFlexible : practice.wax
       const above = layers[layer.index + 1]
       const falling =
-        above &&
-        layer.film.more.waxOfBinder > 0.2 &&
-        above.film.more.waxOfBinder < layer.film.more.waxOfBinder - 0.02
+        above && layer.film.binder.wax > 0.2 && above.film.binder.wax < layer.film.binder.wax - 0.02
       const found = over(
         'wax-limit',
         layer,
-        layer.film.more.waxOfBinder,
+        layer.film.binder.wax,
         'wax',
         limit,
         support.flexible ? `much for ${support.name}` : 'soft, and a poor hold for the next layer',
@@ -83,10 +81,10 @@ export const waxLimit: Rule = {
           severity: 'unsound' as const,
           layer: above.index,
           under: layer.index,
-          message: `${above.name} has less wax than ${layer.name} under it (${percent(above.film.more.waxOfBinder)} after ${percent(layer.film.more.waxOfBinder)} of the binder by mass): it will not hold on so waxy a layer.`,
+          message: `${above.name} has less wax than ${layer.name} under it (${percent(above.film.binder.wax)} after ${percent(layer.film.binder.wax)} of the binder by mass): it will not hold on so waxy a layer.`,
           numbers: {
-            above: figure('wax in the organic binder above, by mass', 100 * above.film.more.waxOfBinder, '%'),
-            below: figure('wax in the organic binder below, by mass', 100 * layer.film.more.waxOfBinder, '%'),
+            above: figure('wax in the organic binder above, by mass', 100 * above.film.binder.wax, '%'),
+            below: figure('wax in the organic binder below, by mass', 100 * layer.film.binder.wax, '%'),
           },
         },
       ]
@@ -101,7 +99,7 @@ export const resinAndWaxLimit: Rule = {
   byPractice: false,
   find: ({ layers, practice = defaultPractice }) =>
     layers.flatMap((layer) => {
-      const { resinOfBinder, waxOfBinder } = layer.film.more
+      const { resin: resinOfBinder, wax: waxOfBinder } = layer.film.binder
       return resinOfBinder > 0 && waxOfBinder > 0
         ? over(
             'resin-and-wax-limit',

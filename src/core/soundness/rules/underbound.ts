@@ -27,7 +27,7 @@ export const underbound: Rule = {
           numbers: {
             after: figure('binder left over what the powder needs', after),
             before: figure('the same before the layer below drank', film.binderRatio),
-            suction: figure('what lies below can still drink', film.more.suctionUm, 'ml/m²'),
+            suction: figure('what lies below can still drink', film.suctionUm, 'ml/m²'),
             watch: figure('a top layer sinks below', practice.binderRatio.watch),
             unsound: figure('underbound below', practice.binderRatio.unsound),
           },
