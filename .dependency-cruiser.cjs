@@ -6,6 +6,40 @@ const only = (name, from, allowed) => ({
   to: { path: '^src/', pathNot: `^src/(${allowed.join('|')})(/|$)` },
 })
 
+/** Folders of the core, each with those it may rest on; everything may use the small files at its bottom. */
+const core = {
+  measure: [],
+  materials: ['measure'],
+  cure: [],
+  medium: ['materials', 'measure', 'cure'],
+  film: ['medium', 'materials', 'measure', 'cure'],
+  practice: ['film', 'cure'],
+  stack: ['film', 'medium', 'materials', 'cure'],
+  batch: ['medium', 'materials', 'measure'],
+  dosing: ['practice', 'film', 'medium', 'materials', 'measure', 'cure'],
+  soundness: ['stack', 'practice', 'film', 'cure'],
+  plan: ['soundness', 'stack', 'practice', 'cure'],
+}
+const coreFolder = ([folder, under]) => ({
+  name: `core-falls-one-way-${folder}`,
+  severity: 'error',
+  from: { path: `^src/core/${folder}/` },
+  to: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${[folder, ...under].join('|')})/` },
+})
+/** A folder of the core that is not named above would escape the check. */
+const coreUnnamed = {
+  name: 'core-folder-unnamed',
+  severity: 'error',
+  from: {},
+  to: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${Object.keys(core).join('|')})/` },
+}
+const coreBottom = {
+  name: 'core-bottom-alone',
+  severity: 'error',
+  from: { path: '^src/core/[^/]+\\.ts$' },
+  to: { path: '^src/core/[^/]+/' },
+}
+
 const typesOnly = (name, from, to) => ({
   name,
   severity: 'error',
@@ -22,6 +56,9 @@ module.exports = {
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
     only('core-alone', 'core', ['core']),
+    ...Object.entries(core).map(coreFolder),
+    coreUnnamed,
+    coreBottom,
     {
       name: 'core-no-packages',
       severity: 'error',

@@ -2,7 +2,8 @@ import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
-import type { LayerDocument, PaintingDocument, StudioDocument } from '../src/document/studio.ts'
+import type { Brush, LayerDocument, Painted } from '../src/document/layer.ts'
+import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
   id,
@@ -208,26 +209,45 @@ export function ternStreet(now: string): StudioDocument {
       },
     },
   ]
-  const recipeOf = (id: string): LayerDocument['usedMedium'] => {
-    const medium = mediums.find((one) => one.id === id)!
-    return { name: medium.name, recipe: medium.recipe, materials: [] }
+  const recipeOf = (id: string): Painted['used'] => {
+    const { name, recipe } = mediums.find((one) => one.id === id)!
+    return { name, recipe }
   }
+  const paintedAt = (
+    at: string,
+    { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: Brush,
+  ): Painted => ({
+    at,
+    areas,
+    paints,
+    medium,
+    thinner,
+    wetThicknessUm,
+    ridgeWetUm,
+    used: medium && recipeOf(medium.mediumId),
+    materials: [],
+  })
   const layersOf = (paintingId: string, ideas: readonly LayerIdea[]): readonly LayerDocument[] =>
-    ideas.map(({ daysAgo, hour = 11, ...idea }, position) => ({
-      id: `${paintingId}-${position + 1}`,
-      paintingId,
-      position,
-      areas: [],
-      medium: null,
-      thinner: null,
-      ridgeWetUm: null,
-      wetInWet: false,
-      plannedOn: null,
-      note: '',
-      ...idea,
-      paintedAt: daysAgo === undefined ? null : minute(daysAgo, hour),
-      usedMedium: daysAgo !== undefined && idea.medium ? recipeOf(idea.medium.mediumId) : null,
-    }))
+    ideas.map(({ daysAgo, hour = 11, ...idea }, position): LayerDocument => {
+      const brush: Brush & Pick<LayerDocument, 'name'> = {
+        areas: [],
+        medium: null,
+        thinner: null,
+        ridgeWetUm: null,
+        ...idea,
+      }
+      return {
+        id: `${paintingId}-${position + 1}`,
+        paintingId,
+        position,
+        wetInWet: false,
+        plannedOn: null,
+        corrections: [],
+        note: '',
+        ...brush,
+        painted: daysAgo === undefined ? null : paintedAt(minute(daysAgo, hour), brush),
+      }
+    })
 
   const painting = (id: string, title: string, rest: Partial<PaintingDocument>): PaintingDocument => ({
     id,
@@ -237,6 +257,7 @@ export function ternStreet(now: string): StudioDocument {
     support: 'linen_stretched',
     ground: 'acrylic_dispersion_ground',
     practice: 'oil-led',
+    areas: [],
     deadline: null,
     note: '',
     ...rest,
@@ -382,6 +403,7 @@ export function ternStreet(now: string): StudioDocument {
     shelf: [...shelf(today)],
     batches: [...batches(minute)],
     mediums,
+    practices: [],
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', {
         widthCm: 60,
@@ -394,6 +416,10 @@ export function ternStreet(now: string): StudioDocument {
         heightCm: 65,
         support: 'linen_on_panel',
         ground: 'oil_ground_titanium',
+        areas: [
+          { id: 'head', name: 'head', share: 0.12 },
+          { id: 'waistcoat', name: 'waistcoat', share: 0.31 },
+        ],
         note: 'Commission; the owner lives abroad.',
       }),
       painting('quince', 'Quince and pewter', {
@@ -401,6 +427,10 @@ export function ternStreet(now: string): StudioDocument {
         heightCm: 30,
         ground: 'acrylic_dispersion_ground',
         support: 'cotton_stretched',
+        areas: [
+          { id: 'pewter', name: 'pewter', share: 0.25 },
+          { id: 'quinces', name: 'quinces', share: 0.3 },
+        ],
       }),
       painting('sheds', 'Allotment sheds in frost', {
         widthCm: 45,

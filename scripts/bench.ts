@@ -15,17 +15,19 @@ import { tubeIngredients } from '../src/core/film/paint.ts'
 import { library } from '../src/core/materials/library.ts'
 import { indexed, findIn } from '../src/core/materials/search.ts'
 import { repairOf, weighingsOf } from '../src/core/batch/pouring.ts'
-import { design, nearOf } from '../src/core/medium/design/design.ts'
-import type { Wish } from '../src/core/medium/design/wish.ts'
-import { doseAt, evenDoses, largestDose, sideOf } from '../src/core/medium/dose.ts'
+import { design, nearOf } from '../src/core/dosing/design/design.ts'
+import type { Wish } from '../src/core/dosing/design/wish.ts'
+import { doseAt, evenDoses, largestDose, sideOf } from '../src/core/dosing/dose.ts'
 import { analyseMedium } from '../src/core/medium/medium.ts'
 import type { Recipe } from '../src/core/medium/recipe.ts'
-import { defaultPractice, practiceCaps } from '../src/core/soundness/practice.ts'
+import { practiceCaps } from '../src/core/dosing/caps.ts'
+import { noPractice } from '../src/core/practice/practice.ts'
 import { linearSolver } from '../src/document/linear.ts'
 import { findInLibrary } from '../src/core/materials/find.ts'
 import { solveToHorizon } from '../src/core/soundness/mismatch.ts'
-import { assess, solve } from '../src/document/assess.ts'
-import type { Picture } from '../src/document/assess.ts'
+import { assess } from '../src/document/assess.ts'
+import type { Picture } from '../src/document/picture.ts'
+import { solve } from '../src/document/solve.ts'
 import { weightOf } from '../test/api/loading.ts'
 import { startServer } from '../test/server.ts'
 import { measureLongLife } from './benchLongLife.ts'
@@ -70,12 +72,13 @@ const ten: Picture = {
       ...layer,
       id: `${layer.id}-${round}`,
       position: round * 5 + at,
-      ...(round === 1 && { paintedAt: null, usedMedium: null }),
+      ...(round === 1 && { painted: null }),
     })),
   ),
   touchTests,
   mediums,
   shelf: [],
+  practices: [],
   settings,
   today: 20781.4,
 }
@@ -169,7 +172,7 @@ tell(
       const side = sideOf(medium.medium.ingredients)
       return [
         evenDoses().map((dose) => doseAt(paint, side, dose)),
-        largestDose(paint, medium.medium.ingredients, practiceCaps(defaultPractice)),
+        largestDose(paint, medium.medium.ingredients, practiceCaps(noPractice)),
       ]
     },
     15,

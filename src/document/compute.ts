@@ -1,6 +1,7 @@
 import { z } from 'zod'
-import { practices } from '../core/soundness/practice.ts'
-import { supports } from '../core/soundness/support.ts'
+import { shippedPractices } from '../core/practice/practice.ts'
+import { removalWays } from '../core/stack/event.ts'
+import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
 import { materialRecipeSchema, mixtureSchema, tubeSchema } from './recipe.ts'
 
@@ -8,6 +9,7 @@ import { materialRecipeSchema, mixtureSchema, tubeSchema } from './recipe.ts'
 
 const appliedDay = z.number().min(0).max(7300)
 const mostLayers = 60
+const mostAreas = 12
 const factor = z.number().min(0.01).max(50)
 
 const inOrder = (layers: readonly { appliedDay: number }[]): boolean =>
@@ -81,22 +83,25 @@ export const mismatchRequest = z.object({
     .refine(inOrder, outOfOrder),
 })
 
+const laid = {
+  name: nameSchema.optional(),
+  appliedDay,
+  /** Absent: everywhere. */
+  areas: z.array(nameSchema).min(1).max(mostAreas).optional(),
+}
 const stackLayer = z.union([
-  mixtureSchema.extend({ name: nameSchema.optional(), appliedDay, rateTimes: factor.optional() }),
-  z.object({
-    name: nameSchema.optional(),
-    clear: idSchema,
-    wetThicknessUm: thicknessUmSchema,
-    appliedDay,
-    rateTimes: factor.optional(),
-  }),
+  mixtureSchema.extend({ ...laid, ridgeWetUm: thicknessUmSchema.optional(), rateTimes: factor.optional() }),
+  z.object({ ...laid, clear: idSchema, wetThicknessUm: thicknessUmSchema, rateTimes: factor.optional() }),
+  z.object({ ...laid, removal: z.object({ how: z.enum(removalWays), takes: z.number().min(0).max(1) }) }),
 ])
 const oneOf = <Item extends { readonly id: string }>(items: readonly Item[]) =>
   z.enum(items.map(({ id }) => id) as [string, ...string[]])
 
 export const soundnessRequest = z.object({
   support: oneOf(supports),
-  practice: oneOf(practices).optional(),
+  /** Gives the suction, unless `groundSuctionUm` does. */
+  ground: oneOf(grounds).optional(),
+  practice: oneOf(shippedPractices).optional(),
   climate: climateSchema.optional(),
   groundSuctionUm: z.number().min(0).max(2000).optional(),
   layers: z.array(stackLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),

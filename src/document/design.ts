@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { policyIds } from '../core/materials/policy.ts'
-import { bases, cappedShares } from '../core/medium/dose.ts'
+import { bases, cappedShares } from '../core/dosing/dose.ts'
 import { bodies, sheens } from '../core/medium/effects.ts'
 import { materialRecipeSchema, tubeSchema } from './recipe.ts'
 import { idSchema } from './values.ts'

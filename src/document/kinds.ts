@@ -2,14 +2,24 @@ import type { ZodType } from 'zod'
 import { batchSchema } from './batch.ts'
 import type { Batch } from './batch.ts'
 import { batchTitle } from './batchMedium.ts'
-import { mentionsOfBatch, mentionsOfLayer, mentionsOfMedium, mentionsOfTouchTest } from './mentions.ts'
+import { fromVersion1, layerSchema } from './layer.ts'
+import type { LayerDocument } from './layer.ts'
+import {
+  mentionsOfBatch,
+  mentionsOfLayer,
+  mentionsOfMedium,
+  mentionsOfPainting,
+  mentionsOfTouchTest,
+} from './mentions.ts'
 import type { Mention, Role } from './mentions.ts'
 import { mediumSchema } from './recipe.ts'
 import type { MediumDocument } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 import type { ShelfItem } from './shelf.ts'
-import { layerSchema, paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
-import type { LayerDocument, PaintingDocument, Settings, TouchTest } from './studio.ts'
+import { practiceSchema } from './practice.ts'
+import type { PracticeDocument } from './practice.ts'
+import { paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
+import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
 import { idSchema } from './values.ts'
 
 /** What is stored, by kind. Each kind has a table of its name. */
@@ -18,6 +28,7 @@ export interface Bodies {
   shelf_item: ShelfItem
   batch: Batch
   medium: MediumDocument
+  practice: PracticeDocument
   painting: PaintingDocument
   layer: LayerDocument
   touch_test: TouchTest
@@ -102,20 +113,30 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     role: 'medium',
     judgedBy: ['name', 'recipe'],
   },
+  practice: {
+    version: 1,
+    schema: practiceSchema,
+    upcasts: [],
+    word: 'practice',
+    titleOf: ({ name }) => name,
+    mentionsOf: none,
+    role: 'practice',
+    judgedBy: ['alkydWeight', 'gate', 'limits'],
+  },
   painting: {
     version: 1,
     schema: paintingSchema,
     upcasts: [],
     word: 'painting',
     titleOf: ({ title }) => title,
-    mentionsOf: none,
+    mentionsOf: mentionsOfPainting,
     role: 'painting',
-    judgedBy: ['support', 'ground', 'practice', 'widthCm', 'heightCm'],
+    judgedBy: ['support', 'ground', 'practice', 'areas', 'widthCm', 'heightCm'],
   },
   layer: {
-    version: 1,
+    version: 2,
     schema: layerSchema,
-    upcasts: [],
+    upcasts: [fromVersion1],
     word: 'layer',
     titleOf: ({ name }) => name,
     parentOf: ({ paintingId }) => paintingId,
@@ -132,7 +153,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
         'wetThicknessUm',
         'ridgeWetUm',
       ] as const),
-      ...(['wetInWet', 'plannedOn', 'paintedAt', 'usedMedium'] as const),
+      ...(['wetInWet', 'plannedOn', 'painted'] as const),
     ],
   },
   touch_test: {

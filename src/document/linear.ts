@@ -1,5 +1,5 @@
 import type { Highs } from 'highs'
-import type { LinearSolver } from '../core/medium/design/design.ts'
+import type { LinearSolver } from '../core/dosing/design/design.ts'
 
 /** The solver package as the core wants it: columns by name, or null when nothing satisfies the programme. */
 export const linearSolver =

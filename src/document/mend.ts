@@ -1,20 +1,23 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { dateOf, nextWorkingMorning } from '../core/plan/calendar.ts'
-import { assess, solve } from './assess.ts'
-import type { AssessedFinding, Assessment, Picture, SolvedArea } from './assess.ts'
-import type { LayerDocument } from './studio.ts'
+import { gravity } from '../core/severity.ts'
+import type { MendKind } from '../core/soundness/finding.ts'
+import { rules } from '../core/soundness/rules/index.ts'
+import { assess } from './assess.ts'
+import type { AssessedFinding, Assessment } from './assess.ts'
+import type { LayerDocument } from './layer.ts'
+import type { Picture } from './picture.ts'
+import { solve } from './solve.ts'
 
 /** A change to one unpainted layer that clears a finding, tried on the whole picture before it is offered. */
 export interface LayerMend {
   readonly layerId: string
   readonly change: Partial<Pick<LayerDocument, 'plannedOn' | 'medium'>>
-  readonly kind: 'wait' | 'medium'
+  readonly kind: MendKind
   /** For a wait: the date. For a medium: its share of the mix by volume. */
   readonly to: string | number
 }
-
-const gravity = { note: 0, watch: 1, unsound: 2 } as const
 
 /** Medium shares tried, of the mix by volume, least first. */
 const shares = [0.025, 0.05, 0.1, 0.15, 0.2, 0.25, 0.33, 0.4, 0.5]
@@ -30,13 +33,14 @@ export function mendOf(
   findMaterial: FindMaterial,
 ): LayerMend | null {
   const layer = picture.layers[finding.layer]!
-  if (layer.paintedAt) return null
-  for (const mend of [...moreMedium(finding, picture, layer), ...laterDates(finding, picture, assessment)]) {
+  if (layer.painted) return null
+  const { mends } = rules.find(({ id }) => id === finding.rule)!
+  for (const mend of mends.flatMap((kind) => tries[kind](finding, picture, assessment))) {
     const changed = {
       ...picture,
       layers: picture.layers.map((one) => (one.id === mend.layerId ? { ...one, ...mend.change } : one)),
     }
-    const solved: readonly SolvedArea[] | null = solve(changed, findMaterial)
+    const solved = solve(changed, findMaterial)
     if (solved && clears(finding, assessment, assess(changed, findMaterial, solved))) return mend
   }
   return null
@@ -56,8 +60,15 @@ function clears(finding: AssessedFinding, before: Assessment, after: Assessment)
   )
 }
 
-function moreMedium(finding: AssessedFinding, picture: Picture, layer: LayerDocument): readonly LayerMend[] {
-  if (finding.rule !== 'fat-over-lean' && finding.rule !== 'underbound') return []
+type Tries = (finding: AssessedFinding, picture: Picture, assessment: Assessment) => readonly LayerMend[]
+
+/** What is tried of each kind of mend, least first. */
+const tries: Readonly<Record<MendKind, Tries>> = {
+  medium: (finding, picture) => moreMedium(picture, picture.layers[finding.layer]!),
+  wait: (finding, picture, assessment) => laterDates(finding, picture, assessment),
+}
+
+function moreMedium(picture: Picture, layer: LayerDocument): readonly LayerMend[] {
   const mediumId = layer.medium?.mediumId ?? picture.mediums[0]?.id
   if (!mediumId) return []
   const paint = layer.paints.reduce((sum, { parts }) => sum + parts, 0)

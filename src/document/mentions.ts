@@ -1,10 +1,12 @@
 import { findInLibrary } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
 import type { MediumDocument } from './recipe.ts'
-import type { LayerDocument, TouchTest } from './studio.ts'
+import { isShipped } from '../core/practice/practice.ts'
+import type { Brush, LayerDocument } from './layer.ts'
+import type { PaintingDocument, TouchTest } from './studio.ts'
 
 /** What may be named by something else: a batch is named where a medium is. */
-export type Role = 'painting' | 'layer' | 'medium' | 'material'
+export type Role = 'painting' | 'layer' | 'medium' | 'material' | 'practice'
 
 /** One thing named by another. */
 export interface Mention {
@@ -28,17 +30,27 @@ const material = (id: string, holds = false): Mention => ({
 })
 
 export function mentionsOfLayer(layer: LayerDocument): readonly Mention[] {
-  const { paintingId, paints, medium, thinner, usedMedium } = layer
+  const { paintingId, painted } = layer
   return distinct([
     { role: 'painting', id: paintingId, holds: true },
-    ...(medium ? [{ role: 'medium', id: medium.mediumId, holds: usedMedium === null } as const] : []),
-    ...(usedMedium ? materialsIn(usedMedium.recipe).map((id) => material(id)) : []),
-    ...paints.flatMap(({ pigments, oil }) =>
-      [...pigments.map(({ pigment }) => pigment), oil].map((id) => material(id)),
-    ),
-    ...(thinner ? [material(thinner.material)] : []),
+    ...(painted ? [] : mentionsOfBrush(layer, true)),
+    ...(painted ? mentionsOfBrush(painted, false) : []),
+    ...(painted?.used ? materialsIn(painted.used.recipe).map((id) => material(id)) : []),
   ])
 }
+
+const mentionsOfBrush = ({ paints, medium, thinner }: Brush, planned: boolean): readonly Mention[] => [
+  ...(medium ? [{ role: 'medium', id: medium.mediumId, holds: planned } as const] : []),
+  ...paints.flatMap(({ pigments, oil }) =>
+    [...pigments.map(({ pigment }) => pigment), oil].map((id) => material(id)),
+  ),
+  ...(thinner ? [material(thinner.material)] : []),
+]
+
+/** A shipped practice is always there; only a studio's own is held on to. */
+export const mentionsOfPainting = ({ practice }: PaintingDocument): readonly Mention[] => [
+  { role: 'practice', id: practice, holds: !isShipped(practice) },
+]
 
 export const mentionsOfMedium = ({ recipe }: MediumDocument): readonly Mention[] =>
   distinct([

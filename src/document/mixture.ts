@@ -1,4 +1,4 @@
-import type { LayerDocument } from './studio.ts'
+import type { LayerDocument } from './layer.ts'
 
 /** The pigments of several paints, each by its share of the parts. */
 export const mixtureShares = (

@@ -3,7 +3,9 @@ import { kindNames } from './kinds.ts'
 import type { Kind } from './kinds.ts'
 import { mediumSchema, recipeSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
-import { feels, layerSchema, paintingSchema, settingsSchema } from './studio.ts'
+import { correctionSchema, plannedLayerSchema } from './layer.ts'
+import { practiceSchema } from './practice.ts'
+import { feels, paintingSchema, settingsSchema } from './studio.ts'
 import { idSchema, minuteSchema, noteSchema } from './values.ts'
 
 /** Bodies of the writes. `seen` is the revision the painter was looking at; null adds. */
@@ -17,7 +19,8 @@ export const importShelfRequest = z.object({
 })
 export const consequencesRequest = z.object({ recipe: recipeSchema })
 export const savePaintingRequest = z.object({ painting: paintingSchema, seen })
-export const saveLayerRequest = z.object({ layer: layerSchema, seen })
+export const saveLayerRequest = z.object({ layer: plannedLayerSchema, seen })
+export const savePracticeRequest = z.object({ practice: practiceSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })
 export const removeRequest = z.object({ seen: z.number().int().min(0) })
 const order = z.array(idSchema).min(1).max(1000)
@@ -30,6 +33,7 @@ export const asideRequest = z.object({
   then: z.enum(['restore', 'remove']),
 })
 export const paintedRequest = z.object({ paintedAt: minuteSchema.optional() })
+export const correctedRequest = correctionSchema
 export const touchRequest = z.object({
   feel: z.enum(feels),
   at: minuteSchema.optional(),

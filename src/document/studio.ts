@@ -1,21 +1,13 @@
 import { z } from 'zod'
 import { usualBounds } from '../core/materials/iodine.ts'
 import { policyIds } from '../core/materials/policy.ts'
-import { grounds, supports } from '../core/soundness/support.ts'
-import { practices } from '../core/soundness/practice.ts'
-import {
-  climateSchema,
-  dateSchema,
-  idSchema,
-  minuteSchema,
-  nameSchema,
-  noteSchema,
-  partsSchema,
-  thicknessUmSchema,
-} from './values.ts'
+import { grounds, supports } from '../core/stack/support.ts'
+import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
 import { batchSchema } from './batch.ts'
 import { shelfItemSchema } from './shelf.ts'
-import { mediumSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
+import { layerSchema, mostAreas } from './layer.ts'
+import { practiceSchema } from './practice.ts'
+import { mediumSchema } from './recipe.ts'
 
 /** Everything a studio keeps. Types are read off these schemas; nothing is declared twice. */
 
@@ -52,6 +44,18 @@ export const defaultSettings: Settings = {
   dryingBounds: usualBounds,
 }
 
+export const areaSchema = z.object({
+  id: nameSchema,
+  name: nameSchema,
+  /** Of the surface, 0..1; null: not told. */
+  share: z
+    .number()
+    .positive('A share of the picture is above zero.')
+    .max(1, 'A share is at most 1, that is 100 %.')
+    .nullable(),
+})
+export type AreaDocument = z.infer<typeof areaSchema>
+
 export const paintingSchema = z.object({
   id: idSchema,
   title: nameSchema,
@@ -59,39 +63,15 @@ export const paintingSchema = z.object({
   heightCm: z.number().positive('Give the height in cm.').max(2000).nullable(),
   support: chosen(supports),
   ground: chosen(grounds).nullable(),
-  practice: chosen(practices),
+  /** Id of a practice of the studio, shipped or its own. */
+  practice: idSchema,
+  /** Its parts, each with its own stack; empty: it is all one. */
+  areas: z.array(areaSchema).max(mostAreas).default([]),
   /** The day it must be ready: hung, fetched, shown. */
   deadline: dateSchema.nullable(),
   note: noteSchema.default(''),
 })
 export type PaintingDocument = z.infer<typeof paintingSchema>
-
-export const layerSchema = z.object({
-  id: idSchema,
-  paintingId: idSchema,
-  position: z.number().int().min(0).max(1000),
-  name: nameSchema,
-  /** Parts of the picture it covers; empty: all of it. */
-  areas: z.array(nameSchema).max(12),
-  paints: z.array(paintSchema).max(12),
-  medium: z.object({ mediumId: idSchema, parts: partsSchema }).nullable(),
-  thinner: thinnerSchema.nullable(),
-  wetThicknessUm: thicknessUmSchema,
-  ridgeWetUm: thicknessUmSchema.nullable(),
-  wetInWet: z.boolean(),
-  plannedOn: dateSchema.nullable(),
-  paintedAt: minuteSchema.nullable(),
-  /** The medium as it was on the day of painting; later changes to the recipe do not touch it. */
-  usedMedium: z
-    .object({
-      name: nameSchema,
-      recipe: recipeSchema,
-      /** Lots it was made with, as they were. */ materials: z.array(shelfItemSchema).max(200).default([]),
-    })
-    .nullable(),
-  note: noteSchema.default(''),
-})
-export type LayerDocument = z.infer<typeof layerSchema>
 
 /** How a layer felt to the finger. */
 export const feels = ['wet', 'tacky', 'touch', 'firm'] as const
@@ -112,6 +92,7 @@ export const studioDocumentSchema = z.object({
   shelf: z.array(shelfItemSchema).max(5000).default([]),
   batches: z.array(batchSchema).max(5000).default([]),
   mediums: z.array(mediumSchema).max(2000),
+  practices: z.array(practiceSchema).max(200).default([]),
   paintings: z.array(paintingSchema).max(2000),
   layers: z.array(layerSchema).max(20000),
   touchTests: z.array(touchTestSchema).max(50000),

@@ -2,32 +2,33 @@ import { layerNeedMl } from '../core/batch/stock.ts'
 import { daysAtChance, forecastOf } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import type { StateDays } from '../core/cure/states.ts'
-import type { Step } from '../core/plan/forward.ts'
-import { thickestUmOf } from '../core/soundness/stack.ts'
-import type { Severity } from '../core/soundness/finding.ts'
-import type { Verdict } from '../core/soundness/mismatch.ts'
-import type { Assessment, Picture } from './assess.ts'
+import { stepsOf } from '../core/plan/step.ts'
+import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
+import type { Severity, Verdict } from '../core/severity.ts'
+import type { Assessment } from './assess.ts'
+import { brushOf } from './layer.ts'
+import type { LayerDocument } from './layer.ts'
 import { mixtureShares } from './mixture.ts'
+import type { Picture } from './picture.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 1
+export const judgedByFormulas = 2
 
-/** What the lists and the morning page know of one layer without solving anything. */
-export interface SummaryLayer {
-  readonly id: string
-  readonly name: string
-  readonly areas: readonly string[]
-  readonly wetInWet: boolean
-  readonly paintedDay: number | null
-  readonly plannedDay: number | null
-  readonly over: readonly number[]
-  readonly gate: Step['gate']
+/** A layer in one of its areas, with what its forecast there is reckoned from. */
+export interface SummarySpot extends Pick<Spot, 'area' | 'gate'> {
   readonly days: StateDays
   /** Where it is thickest, µm dry: the spread of its forecast goes by it. */
   readonly thickestUm: number
+}
+
+/** What the lists and the morning page know of one layer without solving anything. */
+export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
+  readonly id: string
+  readonly name: string
+  readonly areas: readonly string[]
+  /** Nowhere while it cannot be made: no film, no forecast. */
+  readonly spots: readonly SummarySpot[]
   readonly evidence: readonly Evidence[]
-  /** Whether it can be made at all: no film, no forecast. */
-  readonly hasFilm: boolean
   readonly wetThicknessUm: number
   /** Pigments by share of the paint, for its colour. */
   readonly pigments: readonly { readonly id: string; readonly share: number }[]
@@ -39,55 +40,65 @@ export interface SummaryLayer {
 export interface Summary {
   readonly verdict: Verdict
   readonly worst: { readonly severity: Severity; readonly message: string } | null
+  /** The names of its areas by their ids. */
+  readonly areaNames: Readonly<Record<string, string>>
   readonly layers: readonly SummaryLayer[]
 }
 
 export function summaryOf({ painting, layers }: Picture, assessment: Assessment): Summary {
-  const areaCm2 = (painting.widthCm ?? 0) * (painting.heightCm ?? 0)
+  const { widthCm, heightCm } = painting
+  const areaCm2 = (widthCm ?? 0) * (heightCm ?? 0)
   const worst = assessment.findings.find(({ severity }) => severity !== 'note')
   return {
     verdict: assessment.verdict,
     worst: worst ? { severity: worst.severity, message: worst.message } : null,
+    areaNames: Object.fromEntries(assessment.areas.map(({ area }) => [area.id, area.name])),
     layers: layers.map((layer, at): SummaryLayer => {
-      const { film, forecast, step } = assessment.layers[at]!
-      const { medium } = layer
-      const needed = medium && film && !layer.paintedAt && areaCm2 > 0
+      const { spots, worst: slowest, step } = assessment.layers[at]!
+      const { areas, paints, wetThicknessUm } = brushOf(layer)
       return {
         id: layer.id,
         name: layer.name,
-        areas: layer.areas,
+        areas,
         wetInWet: layer.wetInWet,
         paintedDay: step.paintedDay,
         plannedDay: step.plannedDay,
-        over: step.over,
-        gate: step.gate,
-        days: forecast.days,
-        thickestUm: film ? thickestUmOf({ ridgeWetUm: layer.ridgeWetUm }, film) : layer.wetThicknessUm,
-        evidence: forecast.evidence,
-        hasFilm: film !== null,
-        wetThicknessUm: layer.wetThicknessUm,
-        pigments: mixtureShares(layer.paints),
-        need: needed
-          ? {
-              mediumId: medium.mediumId,
-              ml: layerNeedMl(areaCm2, layer.wetThicknessUm, film.mix.medium),
-            }
-          : null,
+        until: step.until,
+        spots: spots.map(({ area, gate, forecast, thickestUm }) => ({
+          area,
+          gate,
+          days: forecast.days,
+          thickestUm,
+        })),
+        evidence: slowest?.forecast.evidence ?? [],
+        wetThicknessUm,
+        pigments: mixtureShares(paints),
+        need: needOf(layer, areaCm2, slowest?.film.mix.medium ?? null),
       }
     }),
   }
 }
 
+/** What a layer still to be painted takes of its medium; null where that cannot be told. */
+function needOf(layer: LayerDocument, areaCm2: number, mediumShare: number | null): SummaryLayer['need'] {
+  const { medium, painted, wetThicknessUm } = layer
+  return medium && mediumShare !== null && !painted && areaCm2 > 0
+    ? { mediumId: medium.mediumId, ml: layerNeedMl(areaCm2, wetThicknessUm, mediumShare) }
+    : null
+}
+
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */
-export const stepsOf = ({ layers }: Summary): readonly Step[] =>
-  layers.map(({ paintedDay, plannedDay, wetInWet, over, gate, days, thickestUm, evidence }) => ({
-    paintedDay,
-    plannedDay,
-    wetInWet,
-    over,
-    gate,
-    forecast: forecastOf(days, thickestUm, evidence),
-  }))
+export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
+  stepsOf(
+    layers.map(({ evidence, spots, ...layer }) => ({
+      ...layer,
+      spots: spots.map(({ area, gate, days, thickestUm }) => ({
+        area,
+        gate,
+        forecast: forecastOf(days, thickestUm, evidence),
+      })),
+    })),
+  )
 
 /** A film that may never be firm is let be after so many days. */
 const longestDays = 365
@@ -95,11 +106,10 @@ const longestDays = 365
 /** The day after which a finished painting asks for nothing; null while a layer is unpainted. */
 export function quietDayOf(summary: Summary): number | null {
   if (summary.layers.some(({ paintedDay }) => paintedDay === null)) return null
-  const steps = stepsOf(summary)
   return Math.max(
     -1,
-    ...steps.map(
-      ({ paintedDay, forecast }) => paintedDay! + (daysAtChance(forecast, 'varnishSoft', 0.9) ?? longestDays),
+    ...stepsOfSummary(summary).flatMap(({ paintedDay, spots }) =>
+      spots.map(({ forecast }) => paintedDay! + (daysAtChance(forecast, 'varnishSoft', 0.9) ?? longestDays)),
     ),
   )
 }

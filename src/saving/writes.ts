@@ -16,6 +16,7 @@ const puts: Readonly<Partial<Record<Kind, Put>>> = {
   }),
   shelf_item: put('/api/shelf', 'item'),
   medium: put('/api/mediums', 'medium'),
+  practice: put('/api/practices', 'practice'),
   painting: put('/api/paintings', 'painting'),
   layer: put('/api/layers', 'layer'),
   batch: (batch, seen, id) => ({ method: 'PUT', path: `/api/batches/${id}`, body: { batch, seen } }),

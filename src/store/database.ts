@@ -66,6 +66,7 @@ export interface Tables {
   shelf_item: StoredRow
   batch: StoredRow
   medium: StoredRow
+  practice: StoredRow
   painting: StoredRow
   layer: StoredRow & { parent_id: string }
   touch_test: StoredRow & { parent_id: string }

@@ -3,7 +3,7 @@ import type { Bodies, Kind, StoredKind } from '../document/kinds.ts'
 import type { Database, Trx } from './database.ts'
 
 /** What is read off a body when it is written: its title, and whom it names. Raise to have it read off all anew. */
-export const derivedVersion = 1
+export const derivedVersion = 2
 
 export const titleFor = <K extends Kind>(kind: K, body: Bodies[K]): string =>
   (kinds[kind] as StoredKind<K>).titleOf(body)

@@ -44,12 +44,11 @@ export async function paintingsReached(
     with recursive reach (role, id) as (
       select value ->> 'role', value ->> 'id' from json_each(${JSON.stringify(named)})
       union
-      select case mention.from_kind when 'layer' then 'layer' else 'medium' end, mention.from_id
+      select case mention.from_kind when 'batch' then 'medium' else mention.from_kind end, mention.from_id
       from mention join reach on mention.role = reach.role and mention.to_id = reach.id
-      where mention.from_kind in ('layer', 'medium', 'batch')
+      where mention.from_kind in ('layer', 'medium', 'batch', 'painting')
     )
-    select distinct layer.parent_id from reach join layer on reach.role = 'layer' and layer.id = reach.id`.execute(
-    db,
-  )
+    select layer.parent_id from reach join layer on reach.role = 'layer' and layer.id = reach.id
+    union select id from reach where role = 'painting'`.execute(db)
   return rows.map(({ parent_id }) => parent_id)
 }

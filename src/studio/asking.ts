@@ -1,5 +1,6 @@
 import { kinds } from '../document/kinds.ts'
-import type { LayerDocument } from '../document/studio.ts'
+import type { Kind } from '../document/kinds.ts'
+import type { LayerDocument } from '../document/layer.ts'
 import { askAll, askFor, parentsOf } from '../store/assessments.ts'
 import type { Trx } from '../store/database.ts'
 import { changedFields } from '../store/history.ts'
@@ -17,9 +18,12 @@ export async function askToJudge(trx: Trx, touched: readonly Touched[]): Promise
   const tested = bearing.flatMap(({ kind, before, after }) =>
     kind === 'touch_test' ? [((after ?? before) as { layerId: string }).layerId] : [],
   )
-  const named = bearing.filter(({ kind }) => kind === 'medium' || kind === 'batch' || kind === 'shelf_item')
+  const named = bearing.filter(({ kind }) => usedByPaintings.includes(kind))
   await askFor(trx, [...own, ...(await parentsOf(trx, tested)), ...(await paintingsReached(trx, named))])
 }
+
+/** What paintings are made with, or judged by. */
+const usedByPaintings: readonly Kind[] = ['medium', 'batch', 'shelf_item', 'practice']
 
 /** Whether anything changed that a judgement rests on; a note or a price does not weigh. */
 function bears({ kind, before, after }: Touched): boolean {

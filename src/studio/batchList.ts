@@ -212,8 +212,8 @@ export async function usesOf(db: Database, batchId: string): Promise<readonly st
   const paintings = await listByIds(db, 'painting', [...new Set(layers.map(({ paintingId }) => paintingId))])
   const titles = new Map(paintings.map(({ id, title }) => [id, title]))
   return layers.map(
-    ({ name, paintingId, paintedAt }) =>
-      `${name} of ${titles.get(paintingId) ?? 'a painting'}${paintedAt ? '' : ' (planned)'}`,
+    ({ name, paintingId, painted }) =>
+      `${name} of ${titles.get(paintingId) ?? 'a painting'}${painted ? '' : ' (planned)'}`,
   )
 }
 

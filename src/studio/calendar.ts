@@ -2,9 +2,10 @@ import { format, parse } from 'date-fns'
 import ical, { ICalCalendarMethod } from 'ical-generator'
 import type { ICalCalendar } from 'ical-generator'
 import { daysAtChance } from '../core/cure/forecast.ts'
-import type { Step, StepDate } from '../core/plan/forward.ts'
+import type { StepDate } from '../core/plan/forward.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
-import { stepsOf } from '../document/summary.ts'
+import type { Spot, Step } from '../core/plan/step.ts'
+import { stepsOfSummary } from '../document/summary.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
@@ -35,10 +36,12 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
   const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
   for (const { painting, summary } of await openSummaries(db, today)) {
     const { id, title, deadline } = painting
-    const steps = stepsOf(summary)
+    const steps = stepsOfSummary(summary)
     const dates = datesOf(steps, today, settings)
     const entries = summary.layers.flatMap((layer, at) =>
-      layer.hasFilm ? (entryOf(layer, steps[at]!, dates[at]!, today, settings.confidence) ?? []) : [],
+      layer.spots.length > 0
+        ? (entryOf(layer, steps[at]!, dates[at]!, today, settings.confidence) ?? [])
+        : [],
     )
     for (const entry of entries) write(calendar, stamp, title, entry)
     if (deadline)
@@ -76,19 +79,31 @@ function entryOf(
       id: `paint-${layer.id}`,
       day: date.day,
       summary: layer.name,
-      description:
-        date.source === 'unknown'
-          ? 'Pencilled in: what lies under it may never be ready.'
-          : `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`,
+      description: dateWords(date, confidence),
     }
-  const gateDays = daysAtChance(step.forecast, step.gate, 0.5)
-  if (gateDays === null || date.day + gateDays <= today) return null
-  const day = date.day + gateDays
-  const state = step.gate === 'firm' ? 'firm' : 'touch dry'
+  const slowest = slowestGate(step)
+  if (!slowest || date.day + slowest.days <= today) return null
+  const day = date.day + slowest.days
+  const state = slowest.gate === 'firm' ? 'firm' : 'touch dry'
   return {
     id: `touch-${layer.id}`,
     day,
     summary: `touch ${layer.name}`,
     description: `Even chance that it is ${state} by ${format(asDate(dateOf(day)), 'd MMMM')} (estimate).`,
   }
+}
+
+function dateWords({ source }: StepDate, confidence: number): string {
+  if (source === 'unknown') return 'Pencilled in: what lies under it may never be ready.'
+  if (source === 'unsound') return 'Pencilled in: no date makes it sound. Change its mixture.'
+  return `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`
+}
+
+/** Where a layer reaches its gate last, and in how many days likely; null where it never does. */
+function slowestGate({ spots }: Step): { readonly gate: Spot['gate']; readonly days: number } | null {
+  const reached = spots.map(({ gate, forecast }) => ({ gate, days: daysAtChance(forecast, gate, 0.5) }))
+  return reached.reduce<{ gate: Spot['gate']; days: number } | null>(
+    (last, { gate, days }) => (days === null || (last && last.days >= days) ? last : { gate, days }),
+    null,
+  )
 }

@@ -8,21 +8,17 @@ import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import type { Recipe } from '../core/medium/recipe.ts'
 import { onPaintOf } from '../core/medium/basis.ts'
-import { design, nearOf } from '../core/medium/design/design.ts'
-import { doseAt, evenDoses, largestDose, sideOf } from '../core/medium/dose.ts'
-import type { Side } from '../core/medium/dose.ts'
-import { usualPaint } from '../core/medium/usualPaint.ts'
+import { design, nearOf } from '../core/dosing/design/design.ts'
+import { doseAt, evenDoses, largestDose, sideOf } from '../core/dosing/dose.ts'
+import type { Side } from '../core/dosing/dose.ts'
+import { usualPaint } from '../core/dosing/usualPaint.ts'
 import { tubeIngredients } from '../core/film/paint.ts'
 import type { Tube } from '../core/film/paint.ts'
-import { defaultPractice, practiceCaps } from '../core/soundness/practice.ts'
-import { judge } from '../core/soundness/judge.ts'
+import { practiceCaps } from '../core/dosing/caps.ts'
+import { noPractice } from '../core/practice/practice.ts'
 import { mismatchOf, solveToHorizon } from '../core/soundness/mismatch.ts'
 import type { MismatchLayer } from '../core/soundness/mismatch.ts'
-import { practiceOf } from '../core/soundness/practice.ts'
-import { cureLayersOf, filmsOf, layStack } from '../core/soundness/stack.ts'
-import type { StackLayer } from '../core/soundness/stack.ts'
-import { supportOf } from '../core/soundness/support.ts'
-import type { CureRequest, FilmRequest, MediumRequest, SoundnessRequest } from '../document/compute.ts'
+import type { CureRequest, FilmRequest, MediumRequest } from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
 import { linearSolver } from '../document/linear.ts'
 
@@ -57,7 +53,7 @@ export function mediumAnswer({ paint, doses, ...recipe }: MediumRequest) {
   const { ingredients, ...answer } = computeMedium(recipe)
   if (!paint) return answer
   const [side, medium] = [tubeSide(paint), sideOf(ingredients)]
-  const largest = largestDose(side, ingredients, practiceCaps(defaultPractice))
+  const largest = largestDose(side, ingredients, practiceCaps(noPractice))
   return {
     ...answer,
     doses: (doses ?? evenDoses()).map((ofMix) => ({
@@ -94,7 +90,8 @@ export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignR
   return design(wishes, setting, grams, linearSolver(await (solver ??= highs())))
 }
 
-function made(request: FilmRequest, path: readonly (string | number)[]): Mixture {
+/** A mixture as the core takes it; invalid where its medium is. */
+export function mixtureOf(request: FilmRequest, path: readonly (string | number)[]): Mixture {
   const { medium, ...rest } = request
   if (!medium) return rest
   const ingredients: readonly Ingredient[] = computeMedium(medium, [...path, 'medium']).ingredients
@@ -102,7 +99,7 @@ function made(request: FilmRequest, path: readonly (string | number)[]): Mixture
 }
 
 export function computeFilm(request: FilmRequest) {
-  const found = filmOf(made(request, []), findInLibrary)
+  const found = filmOf(mixtureOf(request, []), findInLibrary)
   if (!found.ok) throw new Invalid([found])
   return found.film
 }
@@ -128,64 +125,3 @@ export const computeMismatch = ({
   layers: readonly MismatchLayer[]
   climate?: Climate
 }) => mismatchOf(layers, solveToHorizon(layers, climate)!)
-
-export function computeSoundness(request: SoundnessRequest) {
-  const layers = request.layers.map((layer, index): StackLayer => {
-    const { name, appliedDay, rateTimes } = layer
-    const common = {
-      name: name ?? `Layer ${index + 1}`,
-      appliedDay,
-      ...(rateTimes !== undefined && { rateTimes }),
-    }
-    if (!('clear' in layer)) return { ...common, mixture: made(layer, ['layers', index]) }
-    const oil = findInLibrary(layer.clear)
-    if (!oil)
-      throw new Invalid([
-        {
-          path: ['layers', index, 'clear'],
-          message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.`,
-        },
-      ])
-    const ingredients = [{ material: oil, massG: oil.densityGPerMl.mid, volumeMl: 1 }]
-    return {
-      ...common,
-      mixture: { paints: [], medium: { ingredients, parts: 1 }, wetThicknessUm: layer.wetThicknessUm },
-    }
-  })
-  const practice = request.practice && practiceOf(request.practice)
-  const stack = {
-    support: supportOf(request.support)!,
-    groundSuctionUm: request.groundSuctionUm ?? 0,
-    layers,
-    ...(practice && { practice }),
-    ...(request.climate && { climate: request.climate }),
-  }
-  const films = filmsOf(stack, findInLibrary)
-  if (!films.ok) throw new Invalid([{ path: ['layers', films.layer, ...films.path], message: films.message }])
-  return judge(
-    layStack(stack, films.films, {
-      solution: solveToHorizon(cureLayersOf(stack, films.films), request.climate)!,
-    }),
-  )
-}
-
-/** A computation by its path, with a body of its shape. */
-export type ComputeTask =
-  | { readonly what: 'cure'; readonly body: Parameters<typeof computeCure>[0] }
-  | { readonly what: 'mismatch'; readonly body: Parameters<typeof computeMismatch>[0] }
-  | { readonly what: 'soundness'; readonly body: SoundnessRequest }
-  | { readonly what: 'design'; readonly body: DesignRequest }
-
-/** The slow computations, as a worker runs them. */
-export function compute(task: ComputeTask): unknown {
-  switch (task.what) {
-    case 'cure':
-      return computeCure(task.body)
-    case 'mismatch':
-      return computeMismatch(task.body)
-    case 'soundness':
-      return computeSoundness(task.body)
-    case 'design':
-      return designAnswer(task.body)
-  }
-}

@@ -1,5 +1,5 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
-import type { Severity } from '../core/soundness/finding.ts'
+import type { Severity } from '../core/severity.ts'
 import type { Assessment, AssessedFinding } from '../document/assess.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { Database } from '../store/database.ts'
@@ -53,9 +53,7 @@ function consequencesIn(
   mediumId: string,
   recipe: MediumDocument['recipe'],
 ): readonly Consequence[] {
-  const planned = picture.layers.filter(
-    ({ medium, paintedAt }) => medium?.mediumId === mediumId && !paintedAt,
-  )
+  const planned = picture.layers.filter(({ medium, painted }) => medium?.mediumId === mediumId && !painted)
   if (planned.length === 0) return []
   const changed = {
     ...picture,

@@ -1,9 +1,12 @@
 import { findInLibrary } from '../core/materials/find.ts'
-import { overlap } from '../document/assess.ts'
+import { overlap } from '../core/stack/area.ts'
+import { isShipped } from '../core/practice/practice.ts'
 import { kinds } from '../document/kinds.ts'
 import type { Kind, StoredKind } from '../document/kinds.ts'
 import type { Mention } from '../document/mentions.ts'
-import type { LayerDocument, TouchTest } from '../document/studio.ts'
+import { brushOf, paintedAtOf } from '../document/layer.ts'
+import type { LayerDocument } from '../document/layer.ts'
+import type { TouchTest } from '../document/studio.ts'
 import type { Trx } from '../store/database.ts'
 import { titleFor } from '../store/derived.ts'
 import { changedFields } from '../store/history.ts'
@@ -27,7 +30,7 @@ export async function holdTogether(trx: Trx, at: string, touched: readonly Touch
 /** Nothing goes while something rests on it; the sentence names what, and where. */
 async function nobodyHolds(trx: Trx, { kind, id, before }: Touched): Promise<void> {
   const { role, word } = kinds[kind]
-  if (!role || (await standIn(trx, role, id))) return
+  if (!role || (await isThere(trx, role, id))) return
   const [user] = await namersOf(trx, role, id, { holding: true, most: 1 })
   if (!user) return
   const name = before ? titleFor(kind, before) : `This ${word}`
@@ -36,16 +39,16 @@ async function nobodyHolds(trx: Trx, { kind, id, before }: Touched): Promise<voi
   if (user.kind === 'medium') throw refused(`${holderName} is made with ${name}. Take it out there first.`)
   if (user.kind === 'layer' && role === 'medium')
     throw refused(`The layer ${holderName} is planned with ${name}. Choose another medium there first.`)
+  if (role === 'practice')
+    throw refused(`${holderName} follows ${name}. Choose another practice there first.`)
   if (user.kind === 'touch_test') throw refused(`${name} has a touch test. Take that back first.`)
   throw refused(`${holderName} rests on ${name}. Take it away there first.`)
 }
 
-/** Whether something else answers to the same name: the book's material under a lot of it. */
-const standIn = (trx: Trx, role: Mention['role'], id: string): Promise<boolean> =>
-  role === 'material' ? Promise.resolve(findInLibrary(id) !== undefined) : isThere(trx, role, id)
-
+/** Whether something answers to the name: what is stored, or the book's material or the shipped practice under it. */
 async function isThere(trx: Trx, role: Mention['role'], id: string): Promise<boolean> {
   if (role === 'medium') return (await exists(trx, 'medium', id)) || (await exists(trx, 'batch', id))
+  if (role === 'practice') return isShipped(id) || (await exists(trx, 'practice', id))
   if (role === 'material') return findInLibrary(id) !== undefined || (await exists(trx, 'shelf_item', id))
   return exists(trx, role, id)
 }
@@ -55,6 +58,7 @@ const words: Readonly<Record<Mention['role'], string>> = {
   layer: 'layer',
   medium: 'medium',
   material: 'material',
+  practice: 'practice',
 }
 
 /** What it names anew must be there; what it named before may have gone since. */
@@ -70,50 +74,51 @@ async function holdsOnlyWhatIs(trx: Trx, { kind, before, after }: Touched): Prom
   }
 }
 
-const placing: readonly string[] = ['position', 'areas', 'paintedAt', 'plannedOn']
+const placing: readonly string[] = ['position', 'areas', 'painted', 'plannedOn']
 
 /** Layers are painted from the bottom up, none before those under it, and none in the future. */
 async function layerStands(trx: Trx, at: string, { before, after }: Touched): Promise<void> {
   const [old, layer] = [before as LayerDocument | null, after as LayerDocument]
   if (old && !changedFields(old, layer).some((field) => placing.includes(field))) return
-  if (old?.paintedAt && !layer.paintedAt) await untouched(trx, layer)
+  if (old?.painted && !layer.painted) await untouched(trx, layer)
   const others = (await listOf(trx, 'layer', [layer.paintingId])).filter(
-    (one) => one.id !== layer.id && overlap(one, layer),
+    (one) => one.id !== layer.id && overlap(brushOf(one), brushOf(layer)),
   )
   const lower = others.filter(({ position }) => position < layer.position)
   const upper = others.filter(({ position }) => position > layer.position)
-  if (!layer.paintedAt) {
-    const over = upper.find(({ paintedAt }) => paintedAt)
+  const paintedAt = paintedAtOf(layer)
+  if (!paintedAt) {
+    const over = upper.find(({ painted }) => painted)
     if (over)
       throw refused(
         `${over.name} over ${layer.name} is painted already. ${layer.name} cannot lie unpainted under it.`,
       )
     return plannedAfter(layer, lower)
   }
-  const { paintedAt } = layer
-  if (paintedAt !== old?.paintedAt && paintedAt > latest([at, ...others.map((one) => one.paintedAt)]))
+  const oldAt = old && paintedAtOf(old)
+  if (paintedAt !== oldAt && paintedAt > latest([at, ...others.map(paintedAtOf)]))
     throw refused('That is in the future. Plan the layer for that day instead.')
-  const unpainted = lower.find((one) => !one.paintedAt)
+  const unpainted = lower.find((one) => !one.painted)
   if (unpainted)
     throw refused(
       `${unpainted.name} lies under ${layer.name} and is not painted yet. Log that one first, or change the order.`,
     )
-  const later = lower.find((one) => one.paintedAt! > paintedAt)
+  const later = lower.find((one) => paintedAtOf(one)! > paintedAt)
   if (later)
     throw refused(
       `${later.name} under it was painted on ${dayIn(later)}. Give ${layer.name} that day or a later one.`,
     )
-  const sooner = upper.find((one) => one.paintedAt && one.paintedAt < paintedAt)
+  const sooner = upper.find((one) => one.painted && one.painted.at < paintedAt)
   if (sooner)
     throw refused(
       `${sooner.name} over it was painted on ${dayIn(sooner)}. Give ${layer.name} that day or an earlier one.`,
     )
 }
 
-const dayIn = ({ paintedAt }: LayerDocument): string => paintedAt!.slice(0, 10)
+const dayIn = (layer: LayerDocument): string => paintedAtOf(layer)!.slice(0, 10)
 
 function plannedAfter(layer: LayerDocument, lower: readonly LayerDocument[]): void {
-  const began = latest(lower.map(({ paintedAt }) => paintedAt)).slice(0, 10)
+  const began = latest(lower.map(paintedAtOf)).slice(0, 10)
   if (layer.plannedOn && layer.plannedOn < began)
     throw refused(
       `The layer under it was painted on ${began}. Plan ${layer.name} for that day or a later one.`,
@@ -134,12 +139,13 @@ async function testStands(trx: Trx, at: string, { before, after }: Touched): Pro
   const test = after as TouchTest
   if ((before as TouchTest | null)?.at === test.at) return
   const layer = await find(trx, 'layer', test.layerId)
-  if (!layer?.paintedAt)
+  const paintedAt = layer && paintedAtOf(layer)
+  if (!paintedAt)
     throw refused(
       `${layer?.name ?? 'That layer'} is not painted yet, so there is nothing to touch. Log it as painted first.`,
     )
-  if (test.at < layer.paintedAt)
+  if (test.at < paintedAt)
     throw refused(`${layer.name} was painted on ${dayIn(layer)}. A touch test comes after that.`)
-  if (test.at > latest([at, layer.paintedAt]))
+  if (test.at > latest([at, paintedAt]))
     throw refused('That is in the future. Log a touch test when the finger has been on it.')
 }

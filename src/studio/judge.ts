@@ -1,6 +1,9 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import { assess, solve } from '../document/assess.ts'
-import type { Assessment, Picture, SolvedArea } from '../document/assess.ts'
+import { assess } from '../document/assess.ts'
+import type { Assessment } from '../document/assess.ts'
+import type { Picture } from '../document/picture.ts'
+import { solve } from '../document/solve.ts'
+import type { SolvedPicture } from '../document/solved.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import { quietDayOf, summaryOf } from '../document/summary.ts'
 import { wantedOf } from '../store/assessments.ts'
@@ -11,7 +14,7 @@ import { loadPictures } from './pictures.ts'
 /** A picture judged with a full solve. Tens of milliseconds: for a worker. */
 export function judgedWithSolve(picture: Picture): {
   readonly assessment: Assessment
-  readonly solved: readonly SolvedArea[]
+  readonly solved: SolvedPicture
 } {
   const findMaterial = findInStudio(picture.shelf)
   const solved = solve(picture, findMaterial)!

@@ -1,32 +1,31 @@
-import { analyseMedium } from '../core/medium/medium.ts'
-import { overlap } from '../document/assess.ts'
-import type { Batch } from '../document/batch.ts'
-import { mediumOfBatch } from '../document/batchMedium.ts'
-import type { MediumDocument } from '../document/recipe.ts'
-import type { ShelfItem } from '../document/shelf.ts'
-import { findInStudio } from '../document/studioMaterials.ts'
-import type { LayerDocument, TouchTest } from '../document/studio.ts'
-import type { Trx } from '../store/database.ts'
-import { bare, StaleWrite } from '../store/history.ts'
+import { paintedAtOf, settledByPainting } from '../document/layer.ts'
+import type { LayerDocument, PlannedLayer } from '../document/layer.ts'
+import type { TouchTest } from '../document/studio.ts'
+import { bare, changedFields, StaleWrite } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
 import { find, listOf } from '../store/records.ts'
-import { closureOf } from './closure.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { refused } from './refused.ts'
 import { newId } from './studio.ts'
 
-/** Adds a layer when `seen` is null, changes it otherwise. */
-export const saveLayer = (write: Write, layer: LayerDocument, seen: number | null): Promise<Written> =>
+/** Adds a layer when `seen` is null, changes its plan otherwise; what was used is not the painter's to write here. */
+export const saveLayer = (write: Write, plan: PlannedLayer, seen: number | null): Promise<Written> =>
   commit(write, async (trx) => {
-    await findOrRefuse(trx, 'painting', layer.paintingId)
+    await findOrRefuse(trx, 'painting', plan.paintingId)
+    const before = await find(trx, 'layer', plan.id)
+    if (before?.painted && changedFields(before, plan).some((field) => settled.includes(field)))
+      throw refused(`${before.name} is painted: what was used is kept as it was. Correct it instead.`)
+    const { painted = null, corrections = [] } = before ?? {}
     return {
-      what: `${seen === null ? 'Added' : 'Changed'} layer ${layer.name}`,
-      paintingId: layer.paintingId,
-      wishes: [{ kind: 'layer', id: layer.id, body: layer, seen }],
+      what: `${seen === null ? 'Added' : 'Changed'} layer ${plan.name}`,
+      paintingId: plan.paintingId,
+      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, painted, corrections }, seen }],
     }
   })
+
+const settled: readonly string[] = settledByPainting
 
 export const removeLayer = (write: Write, id: string, seen: number): Promise<Written> =>
   commit(write, async (trx) => {
@@ -67,63 +66,6 @@ export const orderLayers = (
 export const byPosition = (a: LayerDocument, b: LayerDocument): number =>
   a.position - b.position || a.id.localeCompare(b.id)
 
-/**
- * Marks a layer as painted, and keeps the medium as it was on that day. Without a minute it is now, or, should the clock
- * have gone back, the minute of the last layer under it.
- */
-export const logPainted = (write: Write, layerId: string, paintedAt?: string): Promise<Written> =>
-  commit(write, async (trx) => {
-    const { revision, ...layer } = await findOrRefuse(trx, 'layer', layerId)
-    const lower = (await listOf(trx, 'layer', [layer.paintingId])).filter(
-      (one) => one.position < layer.position && overlap(one, layer),
-    )
-    const body = {
-      ...layer,
-      paintedAt: paintedAt ?? latest([write.at, ...lower.map((one) => one.paintedAt)]),
-      plannedOn: null,
-      usedMedium: await usedMedium(trx, layer),
-    }
-    return {
-      what: `Painted ${layer.name}`,
-      paintingId: layer.paintingId,
-      wishes: [{ kind: 'layer', id: layerId, body, seen: revision }],
-    }
-  })
-
-type Used = LayerDocument['usedMedium']
-
-async function usedMedium(trx: Trx, { medium }: LayerDocument): Promise<Used> {
-  if (!medium) return null
-  const recipe = await find(trx, 'medium', medium.mediumId)
-  if (recipe) return usedRecipe(trx, recipe)
-  const batch = await find(trx, 'batch', medium.mediumId)
-  return batch ? usedBatch(batch) : null
-}
-
-/** A medium as it stands: its materials by weight where it holds other mediums, and the painter's own lots in it. */
-async function usedRecipe(trx: Trx, medium: MediumDocument): Promise<NonNullable<Used>> {
-  const { mediums, items } = await closureOf(trx, [medium.recipe])
-  const known = new Map(mediums.map((one) => [one.id, one]))
-  const made = analyseMedium(medium.recipe, findInStudio(items), (id) => known.get(id), [medium.id])
-  if (!made.ok) return { name: medium.name, recipe: medium.recipe, materials: [] }
-  const ids = new Set(made.medium.ingredients.map(({ material }) => material.id))
-  const lines = made.medium.ingredients.map(({ material, massG }) => ({
-    material: material.id,
-    amount: massG,
-    unit: 'g' as const,
-  }))
-  const nested = medium.recipe.lines.some((line) => 'medium' in line)
-  const recipe: MediumDocument['recipe'] = nested ? { lines } : medium.recipe
-  const materials = items.filter(({ id }) => ids.has(id)).map((item): ShelfItem => bare(item))
-  return { name: medium.name, recipe, materials }
-}
-
-/** What was really poured, whatever the recipe said. */
-function usedBatch(batch: Batch): NonNullable<Used> {
-  const { name, recipe, materials } = mediumOfBatch(batch)
-  return { name, recipe, materials: [...(materials ?? [])] }
-}
-
 /** Logs a finger on a layer. Without a minute it is now, or, should the clock have gone back, the minute it was painted. */
 export const logTouch = (
   write: Write,
@@ -132,10 +74,22 @@ export const logTouch = (
   commit(write, async (trx) => {
     const layer = await findOrRefuse(trx, 'layer', test.layerId)
     const id = newId()
-    const body = { ...test, id, at: at ?? latest([write.at, layer.paintedAt]) }
+    const body = { ...test, id, at: at ?? latest([write.at, paintedAtOf(layer)]) }
     return {
       what: `Touched ${layer.name}`,
       paintingId: layer.paintingId,
       wishes: [{ kind: 'touch_test', id, body, seen: null }],
+    }
+  })
+
+/** Takes a touch test back. */
+export const removeTouch = (write: Write, id: string, seen: number): Promise<Written> =>
+  commit(write, async (trx) => {
+    const test = await findOrRefuse(trx, 'touch_test', id)
+    const { name, paintingId } = await findOrRefuse(trx, 'layer', test.layerId)
+    return {
+      what: `Took back a touch test of ${name}`,
+      paintingId,
+      wishes: [{ kind: 'touch_test', id, body: null, seen }],
     }
   })

@@ -11,7 +11,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
   commit(write, async (trx) => {
     if (await anything(trx))
       throw refused('This studio already holds work. A document is loaded into an empty one.')
-    const { settings, shelf, batches, mediums, paintings, layers, touchTests } = document
+    const { settings, shelf, batches, mediums, practices, paintings, layers, touchTests } = document
     const all = <K extends Wish['kind']>(kind: K, bodies: readonly Wish<K>['body'][]): readonly Wish[] =>
       bodies.map((body) => ({ kind, id: body!.id, body }))
     return {
@@ -21,6 +21,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
         ...all('shelf_item', shelf),
         ...all('batch', batches),
         ...all('medium', mediums),
+        ...all('practice', practices),
         ...all('painting', paintings),
         ...all('layer', layers),
         ...all('touch_test', touchTests),

@@ -1,10 +1,13 @@
+import { practiceOf } from '../core/practice/practice.ts'
+import type { Practice } from '../core/practice/practice.ts'
 import { dayOf } from '../core/plan/calendar.ts'
-import type { Verdict } from '../core/soundness/mismatch.ts'
-import { stepsOf } from '../document/summary.ts'
+import type { Verdict } from '../core/severity.ts'
+import { stepsOfSummary } from '../document/summary.ts'
 import { summariesByTitle } from '../store/assessments.ts'
 import type { Summarised } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { countOf } from '../store/titles.ts'
+import { practicesOf } from './practices.ts'
 import { settingsOf } from './settings.ts'
 import { datesOf } from './todayList.ts'
 import type { Settings } from '../document/studio.ts'
@@ -22,6 +25,7 @@ export interface PaintingEntry {
   readonly id: string
   readonly title: string
   readonly support: string
+  /** The name of the practice it follows. */
   readonly practice: string
   readonly deadline: string | null
   readonly bands: readonly Band[]
@@ -46,18 +50,25 @@ export async function paintingPage(
   { text = '', from = 0 } = {},
 ): Promise<ListPage<PaintingEntry>> {
   const [today, settings] = [dayOf(now)!, await settingsOf(db)]
+  const practices = await practicesOf(db)
   const found = await summariesByTitle(db, { text, from, most: linesAtATime })
   return {
     count: await countOf(db, 'painting', text),
-    entries: found.map((one) => entryOf(one, today, settings)),
+    entries: found.map((one) => entryOf(one, today, settings, practices)),
   }
 }
 
-function entryOf({ summary, painting }: Summarised, today: number, settings: Settings): PaintingEntry {
-  const { id, title, support, practice, deadline } = painting
+function entryOf(
+  { summary, painting }: Summarised,
+  today: number,
+  settings: Settings,
+  practices: readonly Practice[],
+): PaintingEntry {
+  const { id, title, support, deadline } = painting
+  const practice = practiceOf(painting.practice, practices).name
   const layers = summary?.layers ?? []
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
-  const date = summary ? datesOf(stepsOf(summary), today, settings)[at] : undefined
+  const date = summary ? datesOf(stepsOfSummary(summary), today, settings)[at] : undefined
   return {
     id,
     title,
@@ -72,6 +83,12 @@ function entryOf({ summary, painting }: Summarised, today: number, settings: Set
     })),
     verdict: summary?.verdict ?? null,
     worst: summary?.worst?.severity === summary?.verdict ? (summary?.worst?.message ?? null) : null,
-    next: date ? { name: layers[at]!.name, day: date.day, certain: date.source !== 'unknown' } : null,
+    next: date
+      ? {
+          name: layers[at]!.name,
+          day: date.day,
+          certain: date.source !== 'unknown' && date.source !== 'unsound',
+        }
+      : null,
   }
 }

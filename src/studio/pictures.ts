@@ -1,17 +1,23 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import type { Picture, SolvedArea } from '../document/assess.ts'
+import { brushOf } from '../document/layer.ts'
+import type { LayerDocument } from '../document/layer.ts'
+import type { Picture } from '../document/picture.ts'
+import type { PracticeDocument } from '../document/practice.ts'
+import { unsolved } from '../document/solved.ts'
+import type { SolvedPicture } from '../document/solved.ts'
 import type { Batch } from '../document/batch.ts'
 import { mediumOfBatch } from '../document/batchMedium.ts'
 import type { UsableMedium } from '../document/batchMedium.ts'
 import { grouped } from '../document/grouped.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import type { LayerDocument, PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
+import type { PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
 import { solvedOf } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { find, listByIds, listOf } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 import { byPosition } from './layers.ts'
+import { practicesOf } from './practices.ts'
 import { settingsOf } from './settings.ts'
 
 /** A painting's documents as read, with the revisions a later write must name. */
@@ -19,6 +25,7 @@ export interface LoadedPicture extends Picture {
   readonly painting: Revised<PaintingDocument>
   readonly layers: readonly Revised<LayerDocument>[]
   readonly touchTests: readonly Revised<TouchTest>[]
+  readonly practices: readonly Revised<PracticeDocument>[]
   readonly settings: Revised<Settings>
 }
 
@@ -46,6 +53,7 @@ export async function loadPictures(
     layers.map(({ id }) => id),
   )
   const bench = await benchOf(db, layers)
+  const practices = await practicesOf(db)
   const settings = await settingsOf(db)
   const layersOf = grouped(layers, ({ paintingId }) => paintingId)
   const testsOf = grouped(tests, ({ layerId }) => layerId)
@@ -56,6 +64,7 @@ export async function loadPictures(
       layers: own,
       touchTests: own.flatMap(({ id }) => testsOf.get(id) ?? []),
       ...bench,
+      practices,
       settings,
       today: dayOf(now)!,
     }
@@ -63,7 +72,7 @@ export async function loadPictures(
 }
 
 async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<Bench> {
-  const named = [...new Set(layers.flatMap(({ medium }) => (medium ? [medium.mediumId] : [])))]
+  const named = [...new Set(layers.flatMap(namedMedium))]
   const mediums = await listByIds(db, 'medium', named)
   const batches = await listByIds(db, 'batch', named)
   const poured = batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)
@@ -73,11 +82,20 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
   return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items }
 }
 
-const materialsOf = ({ paints, thinner, usedMedium }: LayerDocument): readonly string[] => [
-  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
-  ...(thinner ? [thinner.material] : []),
-  ...(usedMedium?.recipe.lines ?? []).flatMap((line) => ('material' in line ? [line.material] : [])),
-]
+/** The medium that counts for a layer still to be painted; a painted one has its own copy. */
+const namedMedium = ({ painted, medium }: LayerDocument): readonly string[] =>
+  medium && !painted ? [medium.mediumId] : []
+
+function materialsOf(layer: LayerDocument): readonly string[] {
+  const { paints, thinner } = brushOf(layer)
+  return [
+    ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+    ...(thinner ? [thinner.material] : []),
+    ...(layer.painted?.used?.recipe.lines ?? []).flatMap((line) =>
+      'material' in line ? [line.material] : [],
+    ),
+  ]
+}
 
 /** A medium or a batch as a layer would be painted with it, with all it leads to; null when there is none. */
 export async function usableOf(db: Database, id: string): Promise<Bench | null> {
@@ -117,10 +135,7 @@ export async function mediumWith(
 }
 
 /** What the solver found of a picture as it stands; nothing while it has to be judged again. */
-export async function solvedBefore(
-  db: Database,
-  { painting, today }: LoadedPicture,
-): Promise<readonly SolvedArea[]> {
+export async function solvedBefore(db: Database, { painting, today }: LoadedPicture): Promise<SolvedPicture> {
   const kept = await solvedOf(db, painting.id, today)
-  return kept === null ? [] : (JSON.parse(kept) as readonly SolvedArea[])
+  return kept === null ? unsolved : (JSON.parse(kept) as SolvedPicture)
 }

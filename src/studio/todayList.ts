@@ -1,11 +1,12 @@
 import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
-import type { Step, StepDate } from '../core/plan/forward.ts'
-import type { Verdict } from '../core/soundness/mismatch.ts'
+import type { StepDate } from '../core/plan/forward.ts'
+import type { Spot, Step } from '../core/plan/step.ts'
+import type { Verdict } from '../core/severity.ts'
 import type { Settings } from '../document/studio.ts'
-import { stepsOf } from '../document/summary.ts'
-import type { Summary, SummaryLayer } from '../document/summary.ts'
+import { stepsOfSummary } from '../document/summary.ts'
+import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { settingsOf } from './settings.ts'
@@ -17,6 +18,8 @@ export type Readiness = (typeof readinesses)[number]
 export interface TouchSpot {
   readonly layerId: string
   readonly name: string
+  /** Where on the picture; null: it is all one. */
+  readonly area: string | null
   readonly paintedDay: number
   readonly gate: 'touch' | 'firm'
   /** Chance, 0..1, that the gate is reached by now. */
@@ -36,7 +39,7 @@ export interface TodayEntry {
     readonly layerId: string
     readonly name: string
     readonly day: number
-    readonly certain: boolean
+    readonly source: StepDate['source']
   } | null
   /** The layer that decides, and the ones a test would tell more of. */
   readonly touch: TouchSpot | null
@@ -90,31 +93,42 @@ export const datesOf = (steps: readonly Step[], today: number, settings: Setting
 type Morning = Omit<TodayEntry, 'paintingId' | 'title' | 'size'>
 
 function morningOf(summary: Summary, today: number, settings: Settings): Morning {
-  const { layers } = summary
-  const steps = stepsOf(summary)
+  const { layers, areaNames } = summary
+  const several = Object.keys(areaNames).length > 1
+  const areaName = (id: string): string | null => (several ? (areaNames[id] ?? null) : null)
+  const steps = stepsOfSummary(summary)
   const dates = datesOf(steps, today, settings)
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
   const next = layers[at]
-  const below = next ? steps[at]!.over : layers.map((_, index) => index)
-  const spots = below.flatMap((index) => {
-    const spot = spotOf(layers[index]!, steps[index]!, today)
-    return spot ? [{ ...spot, exposed: isExposed(layers, index) }] : []
+  const until = steps[at]?.until ?? 'gate'
+  const under = next ? steps[at]!.over : everySpot(steps)
+  const spots = under.flatMap((spot) => {
+    const { paintedDay } = steps[spot.step]!
+    if (paintedDay === null) return []
+    const { id, name } = layers[spot.step]!
+    const gate = typeof until === 'string' ? spot.gate : 'firm'
+    const told = spotOf({ ...spot, gate }, paintedDay, today)
+    return [{ ...told, layerId: id, name, area: areaName(spot.area), exposed: isExposed(steps, spot) }]
   })
-  const least = Math.min(1, ...spots.map(({ chance }) => chance))
   const touch = spots.reduce<(typeof spots)[number] | null>(
     (slowest, spot) => (!spot.exposed || (slowest && slowest.chance <= spot.chance) ? slowest : spot),
     null,
   )
   const date = dates[at]
   return {
-    readiness: readinessOf(next, least, touch !== null, settings.confidence),
+    readiness:
+      next && isReady(steps[at]!, steps, today, settings.confidence)
+        ? 'ready'
+        : next && touch && Math.min(1, ...spots.map(({ chance }) => chance)) >= worthTouching
+          ? 'touch'
+          : 'wait',
     next:
       next && date
         ? {
             layerId: next.id,
             name: next.name,
             day: Math.max(date.day, today),
-            certain: date.source !== 'unknown',
+            source: date.source,
           }
         : null,
     touch,
@@ -123,31 +137,46 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
   }
 }
 
-function readinessOf(
-  next: SummaryLayer | undefined,
-  least: number,
-  canTouch: boolean,
+/** Whether all that a layer waits for is reached by now: every gate, and what the judge asks for besides. */
+function isReady(
+  { over, until, wetInWet }: Step,
+  steps: readonly Step[],
+  now: number,
   confidence: number,
-): Readiness {
-  if (!next) return 'wait'
-  if (least >= confidence || next.wetInWet) return 'ready'
-  return canTouch && least >= worthTouching ? 'touch' : 'wait'
+): boolean {
+  if (until === 'never') return false
+  if (wetInWet) return true
+  return over.every(({ step, forecast, gate }) => {
+    const { paintedDay } = steps[step]!
+    if (paintedDay === null) return false
+    const days = now - paintedDay
+    return (
+      chanceBy(forecast, gate, days) >= confidence &&
+      (until === 'gate' || chanceBy(forecast, until.state, days) >= until.chance)
+    )
+  })
 }
 
-/** Whether a finger can reach it: no painted layer covers the whole of it. */
-const isExposed = (layers: readonly SummaryLayer[], index: number): boolean =>
-  !layers.slice(index + 1).some((upper) => upper.paintedDay !== null && hides(upper, layers[index]!))
+interface StepSpot extends Spot {
+  readonly step: number
+}
 
-const hides = (upper: SummaryLayer, lower: SummaryLayer): boolean =>
-  upper.areas.length === 0 ||
-  (lower.areas.length > 0 && lower.areas.every((area) => upper.areas.includes(area)))
+const everySpot = (steps: readonly Step[]): readonly StepSpot[] =>
+  steps.flatMap(({ spots }, step) => spots.map((spot) => ({ ...spot, step })))
 
-function spotOf(layer: SummaryLayer, { forecast, gate, paintedDay }: Step, today: number): TouchSpot | null {
-  if (paintedDay === null || !layer.hasFilm) return null
+/** Whether a finger can reach it: no painted layer lies over it there. */
+const isExposed = (steps: readonly Step[], { step, area }: StepSpot): boolean =>
+  !steps
+    .slice(step + 1)
+    .some(({ paintedDay, spots }) => paintedDay !== null && spots.some((spot) => spot.area === area))
+
+function spotOf(
+  { forecast, gate }: Spot,
+  paintedDay: number,
+  today: number,
+): Omit<TouchSpot, 'layerId' | 'name' | 'area'> {
   const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, gate, chance))
   return {
-    layerId: layer.id,
-    name: layer.name,
     paintedDay,
     gate,
     chance: chanceBy(forecast, gate, today - paintedDay),

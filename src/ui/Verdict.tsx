@@ -1,5 +1,4 @@
-import type { Severity } from '../core/soundness/finding.ts'
-import type { Verdict } from '../core/soundness/mismatch.ts'
+import type { Severity, Verdict } from '../core/severity.ts'
 
 /** The three verdicts: word, shape and colour. Whole disc, half disc, split disc. */
 

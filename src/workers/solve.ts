@@ -1,15 +1,17 @@
 import { expose } from 'comlink'
-import { assess, solve } from '../document/assess.ts'
-import type { Picture, SolvedArea } from '../document/assess.ts'
+import { assess } from '../document/assess.ts'
+import type { Picture } from '../document/picture.ts'
+import { solve } from '../document/solve.ts'
+import type { SolvedPicture } from '../document/solved.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import { mendOf } from '../document/mend.ts'
 import type { LayerMend } from '../document/mend.ts'
 
 /** What the solving worker does: cure and mismatch of a picture, then what would mend each finding. */
 export interface Solving {
-  solve: (picture: Picture) => readonly SolvedArea[]
+  solve: (picture: Picture) => SolvedPicture
   /** One entry a finding, in the order the assessment lists them; null where nothing simple mends it. */
-  mends: (picture: Picture, solved: readonly SolvedArea[]) => readonly (LayerMend | null)[]
+  mends: (picture: Picture, solved: SolvedPicture) => readonly (LayerMend | null)[]
 }
 
 const solving: Solving = {

@@ -358,8 +358,6 @@ describe('over HTTP', () => {
           ridgeWetUm: null,
           wetInWet: false,
           plannedOn: null,
-          paintedAt: null,
-          usedMedium: null,
           note: '',
         },
         seen: null,
@@ -370,9 +368,11 @@ describe('over HTTP', () => {
       })
       expect((await ask('POST', '/api/layers/gate-1/painted', {})).status).to.equal(200)
       const picture = (await ask('GET', '/api/paintings/gate')).body as unknown as {
-        layers: { usedMedium: { name: string; recipe: { lines: { material: string; amount: number }[] } } }[]
+        layers: {
+          painted: { used: { name: string; recipe: { lines: { material: string; amount: number }[] } } }
+        }[]
       }
-      const { name, recipe } = picture.layers[0]!.usedMedium
+      const { name, recipe } = picture.layers[0]!.painted.used
       expect(name).to.equal('Resin oil, batch 1')
       expect(recipe.lines.map(({ material, amount }) => [material, amount])).to.deep.equal([
         ['damar', 30],
@@ -459,8 +459,6 @@ describe('over HTTP', () => {
       ridgeWetUm: null,
       wetInWet: false,
       plannedOn: null,
-      paintedAt: null,
-      usedMedium: null,
       note: '',
     })
     const read = async () =>
@@ -469,8 +467,7 @@ describe('over HTTP', () => {
           id: string
           name: string
           revision: number
-          paintedAt: string | null
-          usedMedium: { recipe: unknown } | null
+          painted: { used: { recipe: unknown } | null } | null
         }[]
         touchTests: unknown[]
       }
@@ -509,7 +506,7 @@ describe('over HTTP', () => {
         medium: { ...medium, recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' }] } },
         seen: 1,
       })
-      expect((await read()).layers[0]!.usedMedium!.recipe).to.deep.equal(medium.recipe)
+      expect((await read()).layers[0]!.painted!.used!.recipe).to.deep.equal(medium.recipe)
     })
     it('a lot changed later changes nothing that was painted with it', async () => {
       const item = {
@@ -549,7 +546,7 @@ describe('over HTTP', () => {
       await ask('POST', '/api/layers/b/painted', {})
       expect((await ask('POST', '/api/layers/c/painted', {})).status).to.equal(200)
       await ask('PUT', '/api/shelf', { item: { ...item, densityGPerMl: 0.9 }, seen: 2 })
-      const painted = (await read()).layers.find(({ id }) => id === 'c')!.usedMedium as unknown as {
+      const painted = (await read()).layers.find(({ id }) => id === 'c')!.painted as unknown as {
         materials: { densityGPerMl: number }[]
       }
       expect(painted.materials.map(({ densityGPerMl }) => densityGPerMl)).to.deep.equal([0.975])

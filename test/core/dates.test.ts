@@ -12,21 +12,20 @@ import {
   weekdayOf,
 } from '../../src/core/plan/calendar.ts'
 import { forwardDates } from '../../src/core/plan/forward.ts'
-import type { Step, WorkingTime } from '../../src/core/plan/forward.ts'
+import type { WorkingTime } from '../../src/core/plan/forward.ts'
+import { stepsOf } from '../../src/core/plan/step.ts'
+import type { Spot, StepIdea } from '../../src/core/plan/step.ts'
 import { dayAt, shareBy, simulateReaching } from '../../src/core/plan/simulate.ts'
 
 const weekdays = [true, true, true, true, true, false, false]
 const today = dayOf('2026-11-25T09:00')!
 const time: WorkingTime = { today, workingDays: weekdays, confidence: 0.8 }
-const step = (rest: Partial<Step> = {}, rate = 1, thicknessUm = 50): Step => ({
-  paintedDay: null,
-  plannedDay: null,
-  wetInWet: false,
-  over: [],
-  forecast: forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm),
-  gate: 'touch',
-  ...rest,
-})
+const step = (rest: Partial<StepIdea & Spot> = {}, rate = 1, thicknessUm = 50): StepIdea => {
+  const forecast = forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
+  const spots = [{ area: '', forecast, gate: 'touch' as const, ...rest }]
+  return { paintedDay: null, plannedDay: null, wetInWet: false, until: 'gate', spots, ...rest }
+}
+const datesOf = (ideas: readonly StepIdea[], sure = time) => forwardDates(stepsOf(ideas), sure)
 
 describe('dates of layers', () => {
   it('each goes on when what is under it is ready, on a day the studio works', () => {
@@ -43,8 +42,8 @@ describe('dates of layers', () => {
           },
         ),
         (layers) => {
-          const steps = layers.map(([rate, um], at) => step({ over: at ? [at - 1] : [] }, rate, um))
-          const dates = forwardDates(steps, time)
+          const steps = layers.map(([rate, um]) => step({}, rate, um))
+          const dates = datesOf(steps)
           dates.forEach(({ day, source }, at) => {
             expect(source).to.equal('forecast')
             expect(weekdays[weekdayOf(day)]).to.equal(true)
@@ -55,36 +54,56 @@ describe('dates of layers', () => {
     )
   })
   it('to be surer is to wait longer, never less', () => {
-    const steps = [step({ paintedDay: today - 1 }), step({ over: [0] })]
-    const day = (confidence: number): number => forwardDates(steps, { ...time, confidence })[1]!.day
+    const steps = [step({ paintedDay: today - 1 }), step()]
+    const day = (confidence: number): number => datesOf(steps, { ...time, confidence })[1]!.day
     expect(day(0.5)).to.be.at.most(day(0.8))
     expect(day(0.8)).to.be.at.most(day(0.95))
   })
   it('a date the painter set is kept, but never before the layer under it', () => {
     const set = today + 40
-    const [, kept] = forwardDates([step({ paintedDay: today }), step({ over: [0], plannedDay: set })], time)
+    const [, kept] = datesOf([step({ paintedDay: today }), step({ plannedDay: set })])
     expect([kept!.day, kept!.source]).to.deep.equal([set, 'planned'])
-    const [under, early] = forwardDates(
-      [step({ plannedDay: set }), step({ over: [0], plannedDay: today + 1 })],
-      time,
-    )
+    const [under, early] = datesOf([step({ plannedDay: set }), step({ plannedDay: today + 1 })])
     expect(early!.day).to.be.above(under!.day)
   })
   it('wet in wet goes on in the same sitting', () => {
-    const [first, second] = forwardDates([step(), step({ over: [0], wetInWet: true })], time)
+    const [first, second] = datesOf([step(), step({ wetInWet: true })])
     expect(second!.day - first!.day).to.be.below(0.2)
   })
   it('over what may never be ready a layer is only pencilled in, and what lies over that too', () => {
     const never = { touch: null, firm: null, set: null, varnishSoft: null, cured: null }
     const dead = step({ paintedDay: today - 5, forecast: forecastOf(never, 50) })
-    const dates = forwardDates([dead, step({ over: [0] }), step({ over: [1] })], time)
+    const dates = datesOf([dead, step(), step()])
     expect(dates.map(({ source }) => source)).to.deep.equal(['painted', 'unknown', 'unknown'])
   })
   it('what does not lie over one another does not wait for one another', () => {
-    const slow = step({ paintedDay: today, gate: 'firm' }, 0.2, 400)
-    const [, apart, over] = forwardDates([slow, step({ over: [] }), step({ over: [0] })], time)
+    const slow = step({ paintedDay: today, gate: 'firm', area: 'sky' }, 0.2, 400)
+    const [, apart, over] = datesOf([slow, step({ area: 'boat' }), step({ area: 'sky' })])
     expect(apart!.day).to.be.below(over!.day)
     expect(over!.waitsFor).to.equal(0)
+  })
+})
+
+describe('what the judge asks for besides the gate', () => {
+  const lower = step({ paintedDay: today })
+  const dateWith = (until: StepIdea['until']) => datesOf([lower, step({ until })])[1]!
+  it('puts the layer off, and both days are told', () => {
+    const [byGate, byFirm] = [dateWith('gate'), dateWith({ state: 'firm', chance: 0.8 })]
+    expect(byGate.gateDay).to.equal(null)
+    expect(byFirm.day).to.be.above(byGate.day)
+    expect(byFirm.gateDay).to.equal(byGate.day)
+  })
+  it('never puts a layer before its gate', () => {
+    expect(dateWith({ state: 'touch', chance: 0.01 }).day).to.equal(dateWith('gate').day)
+  })
+  it('where no day will do there is none, nor for what lies over it', () => {
+    const dates = datesOf([lower, step({ until: 'never' }), step()])
+    expect(dates.map(({ source }) => source)).to.deep.equal(['painted', 'unsound', 'unsound'])
+  })
+  it('a picture is ready no sooner for it', () => {
+    const ready = (until: StepIdea['until']): number =>
+      dayAt(simulateReaching(stepsOf([lower, step({ until })]), 'firm', time, 400)!, 0.5)
+    expect(ready({ state: 'cured', chance: 0.5 })).to.be.above(ready('gate'))
   })
 })
 
@@ -118,7 +137,7 @@ describe('days as a studio counts them', () => {
 })
 
 describe('a picture played through many times', () => {
-  const steps = [step({ paintedDay: today - 3 }), step({ over: [0], gate: 'firm' }), step({ over: [1] }, 0.8)]
+  const steps = stepsOf([step({ paintedDay: today - 3 }), step({ gate: 'firm' }), step({}, 0.8)])
   const days = simulateReaching(steps, 'firm', time, 2000)!
   it('is ready on days in order, the median between the tenth and the ninetieth', () => {
     expect(days).to.have.length(2000)

@@ -2,58 +2,38 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
-import { assess, solve } from '../../src/document/assess.ts'
-import type { Picture } from '../../src/document/assess.ts'
+import { assess } from '../../src/document/assess.ts'
+import type { Picture } from '../../src/document/picture.ts'
+import { solve } from '../../src/document/solve.ts'
 import { mendOf } from '../../src/document/mend.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
-import type { LayerDocument } from '../../src/document/studio.ts'
+import type { LayerDocument } from '../../src/document/layer.ts'
+import { layer as plainLayer, paintedAt, painting } from '../studio/bodies.ts'
 
 const today = dayOf('2026-11-24')! + 0.4
-const layer = (
-  id: string,
-  position: number,
-  pigment: string,
-  rest: Partial<LayerDocument> = {},
-): LayerDocument => ({
-  id,
-  paintingId: 'p',
-  position,
-  name: id,
-  areas: [],
-  paints: [{ pigments: [{ pigment, share: 1 }], oil: 'linseed_cold_pressed', parts: 1 }],
-  medium: null,
-  thinner: null,
-  wetThicknessUm: 60,
-  ridgeWetUm: null,
-  wetInWet: false,
-  plannedOn: null,
-  paintedAt: null,
-  usedMedium: null,
-  note: '',
-  ...rest,
-})
 const oil = {
   id: 'oil',
   name: 'Oil',
   recipe: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' as const }] },
   note: '',
 }
+const layer = (
+  id: string,
+  position: number,
+  pigment: string,
+  { at, ...rest }: Partial<LayerDocument> & { readonly at?: string } = {},
+): LayerDocument => {
+  const paints = [{ pigments: [{ pigment, share: 1 }], oil: 'linseed_cold_pressed', parts: 1 }]
+  const plan = plainLayer(id, 'p', position, { name: id, paints, ...rest })
+  return at === undefined ? plan : paintedAt(at, plan, plan.medium && oil)
+}
 const picture = (layers: readonly LayerDocument[], rest: Partial<Picture> = {}): Picture => ({
-  painting: {
-    id: 'p',
-    title: 'P',
-    widthCm: 40,
-    heightCm: 30,
-    support: 'plywood',
-    ground: null,
-    practice: 'oil-led',
-    deadline: null,
-    note: '',
-  },
+  painting: painting('p'),
   layers,
   touchTests: [],
   mediums: [oil],
   shelf: [],
+  practices: [],
   settings: defaultSettings,
   today,
   ...rest,
@@ -63,7 +43,9 @@ const rules = (one: Picture): readonly string[] =>
   judged(one)
     .findings.filter(({ severity }) => severity !== 'note')
     .map(({ rule }) => rule)
-const fat = layer('fat', 0, 'pbk9', { medium: { mediumId: 'oil', parts: 1 }, paintedAt: '2026-11-18T10:00' })
+const fatIn = (...areas: string[]) =>
+  layer('fat', 0, 'pbk9', { areas, medium: { mediumId: 'oil', parts: 1 }, at: '2026-11-18T10:00' })
+const fat = fatIn()
 
 describe('a painting, assessed', () => {
   it('a lean layer over a fat one is found, whether the table or the solver speaks', () => {
@@ -74,17 +56,12 @@ describe('a painting, assessed', () => {
   })
   it('areas are judged apart: what does not lie over it cannot be too fat for it', () => {
     const apart = picture([
-      { ...fat, areas: ['sky'] },
+      fatIn('sky'),
       layer('lean', 1, 'pbr7_raw_umber', { areas: ['boat'], plannedOn: '2026-11-25' }),
     ])
     expect(rules(apart)).to.deep.equal([])
     expect(
-      rules(
-        picture([
-          { ...fat, areas: ['sky'] },
-          layer('lean', 1, 'pbr7_raw_umber', { plannedOn: '2026-11-25' }),
-        ]),
-      ),
+      rules(picture([fatIn('sky'), layer('lean', 1, 'pbr7_raw_umber', { plannedOn: '2026-11-25' })])),
     ).to.include('fat-over-lean')
   })
   it('a mend is tried on the whole picture before it is offered, and does what it says', () => {
@@ -101,7 +78,7 @@ describe('a painting, assessed', () => {
     ).to.not.include('fat-over-lean')
   })
   it('nothing mends a layer that is already painted', () => {
-    const one = picture([fat, layer('lean', 1, 'pbk9', { paintedAt: '2026-11-20T10:00' })])
+    const one = picture([fat, layer('lean', 1, 'pbk9', { at: '2026-11-20T10:00' })])
     const assessment = judged(one)
     expect(
       assessment.findings
@@ -110,7 +87,7 @@ describe('a painting, assessed', () => {
     ).to.equal(true)
   })
   it('a finger that found it dry brings the next layer nearer; one that found it wet puts it off', () => {
-    const painted = layer('first', 0, 'pw6_rutile', { paintedAt: '2026-11-21T10:00' })
+    const painted = layer('first', 0, 'pw6_rutile', { at: '2026-11-21T10:00' })
     const next = (feel?: 'touch' | 'wet'): number =>
       judged(
         picture([painted, layer('next', 1, 'pw6_rutile')], {
@@ -134,25 +111,22 @@ describe('a painting, assessed', () => {
       ]),
     )
     expect(one.layers[0]!.problem).to.equal('The medium of orphan is gone. Choose another.')
-    expect(one.layers[1]!.film).to.not.equal(null)
+    expect(one.layers[1]!.worst).to.not.equal(null)
   })
-  it('a painted layer keeps the medium it was painted with when the recipe changes', () => {
-    const used = { name: 'Oil', recipe: oil.recipe, materials: [] }
-    const changed = {
-      ...oil,
-      recipe: { lines: [{ material: 'chalk_whiting', amount: 1, unit: 'g' as const }] },
-    }
-    const before = judged(picture([{ ...fat, usedMedium: used }])).layers[0]!.film!.leanness
-    expect(
-      judged(picture([{ ...fat, usedMedium: used }], { mediums: [changed] })).layers[0]!.film!.leanness,
-    ).to.equal(before)
-    expect(judged(picture([fat], { mediums: [changed] })).layers[0]!.film!.leanness).to.not.equal(before)
+  it('a painted layer keeps the medium it was painted with when the recipe changes; a planned one follows it', () => {
+    const chalk = { lines: [{ material: 'chalk_whiting', amount: 1, unit: 'g' as const }] }
+    const mediums = [{ ...oil, recipe: chalk }]
+    const leanness = (one: LayerDocument, rest: Partial<Picture> = {}): number | null =>
+      judged(picture([one], rest)).layers[0]!.worst!.film.leanness
+    const planned = { ...fat, painted: null }
+    expect(leanness(fat, { mediums })).to.equal(leanness(fat))
+    expect(leanness(planned, { mediums })).to.not.equal(leanness(planned))
   })
   it('the first layer drinks into the ground; the next, over what that has half sealed, drinks less', () => {
     const thirsty = picture([layer('a', 0, 'pw1'), layer('b', 1, 'pw1')], {
       painting: { ...picture([]).painting, ground: 'chalk_glue_gesso' },
     })
-    const [first, second] = judged(thirsty).layers.map(({ film }) => film!)
+    const [first, second] = judged(thirsty).layers.map(({ worst }) => worst!.film)
     expect(first!.binderRatioAfterDrinking!).to.be.below(first!.binderRatio!)
     expect(second!.binderRatioAfterDrinking!).to.be.above(first!.binderRatioAfterDrinking!)
   })

@@ -13,7 +13,7 @@ import { saveLayer } from '../../src/studio/layers.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { removeShelfItem, saveShelfItem } from '../../src/studio/shelf.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
-import { emptyBatch, layer, lot, medium, painting } from '../studio/bodies.ts'
+import { emptyBatch, layer, lot, medium, painting, paintedAt } from '../studio/bodies.ts'
 import { emptyStudio, now } from '../studio/desk.ts'
 
 const held = (mentions: ReturnType<typeof mentionsOfLayer>): readonly string[] =>
@@ -26,9 +26,8 @@ describe('what a thing names', () => {
     const used = {
       name: 'M',
       recipe: { lines: [{ material: 'lot-b', amount: 1, unit: 'ml' as const }] },
-      materials: [],
     }
-    const painted = mentionsOfLayer({ ...planned, paintedAt: now, usedMedium: used })
+    const painted = mentionsOfLayer(paintedAt(now, planned, used))
     expect(held(painted)).to.deep.equal(['painting p'])
     expect(painted.map(({ id }) => id)).to.include('lot-b')
   })

@@ -7,7 +7,8 @@ import { asideList, settleAside } from '../../src/studio/asideList.ts'
 import { createBatch, createGrid, pour, repairBatch, splitBatch } from '../../src/studio/batches.ts'
 import { batchPage } from '../../src/studio/batchList.ts'
 import { mediumPage } from '../../src/studio/mediumList.ts'
-import { logPainted, saveLayer } from '../../src/studio/layers.ts'
+import { saveLayer } from '../../src/studio/layers.ts'
+import { logPainted } from '../../src/studio/painted.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { saveShelfItem } from '../../src/studio/shelf.ts'
@@ -124,7 +125,7 @@ describe('a write the reader would refuse is refused itself', () => {
     await savePainting(write(), painting('p'), null)
     await saveLayer(write(), layer('l', 'p', 0, { medium: { mediumId: 'named', parts: 1 } }), null)
     expect(await unfit(logPainted(write(), 'l'))).to.equal(true)
-    expect((await find(db, 'layer', 'l'))!.paintedAt).to.equal(null)
+    expect((await find(db, 'layer', 'l'))!.painted).to.equal(null)
   })
   it('stock brought over a tonne', () => {
     expect(() => fitting('shelf_item', lot('heavy', { stockG: 1e6 + 1 }))).to.throw(Unfit)

@@ -3,7 +3,7 @@ import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { kinds } from '../../src/document/kinds.ts'
 import type { Bodies, Kind, StoredKind } from '../../src/document/kinds.ts'
-import { emptyBatch, layer, lot, medium, painting } from './bodies.ts'
+import { emptyBatch, layer, lot, medium, painting, paintedAt } from './bodies.ts'
 
 /** How much a studio holds. */
 export interface Size {
@@ -109,13 +109,13 @@ function layerAt(n: number, position: number, size: Size, today: string) {
   const inWork = n % 4 === 0
   const painted = !inWork || position < size.layers - 3
   const day = dayOf(today)! - (inWork ? 120 : 1500) + position * 12
-  return layer(`layer-${n}-${position}`, `painting-${n}`, position, {
+  const plan = layer(`layer-${n}-${position}`, `painting-${n}`, position, {
     name: `Layer ${position + 1}`,
     paints: [{ pigments: [{ pigment: of(pigments, n + position), share: 1 }], oil: of(oils, n), parts: 1 }],
     medium: painted ? null : { mediumId: `medium-${(n + position) % size.mediums}`, parts: 0.2 },
     wetThicknessUm: 20 + 10 * position,
-    paintedAt: painted ? `${dateOf(day)}T11:00` : null,
   })
+  return painted ? paintedAt(`${dateOf(day)}T11:00`, plan) : plan
 }
 
 /** Edits of layers, of which the newest is what stands. */

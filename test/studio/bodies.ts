@@ -1,7 +1,8 @@
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
-import type { LayerDocument, PaintingDocument } from '../../src/document/studio.ts'
+import type { LayerDocument, Painted } from '../../src/document/layer.ts'
+import type { PaintingDocument } from '../../src/document/studio.ts'
 
 /** Plain things to test with; what matters to a test is said there. */
 
@@ -21,6 +22,7 @@ export const painting = (id: string, rest: Partial<PaintingDocument> = {}): Pain
   support: 'plywood',
   ground: null,
   practice: 'oil-led',
+  areas: [],
   deadline: null,
   note: '',
   ...rest,
@@ -44,11 +46,18 @@ export const layer = (
   ridgeWetUm: null,
   wetInWet: false,
   plannedOn: null,
-  paintedAt: null,
-  usedMedium: null,
+  painted: null,
+  corrections: [],
   note: '',
   ...rest,
 })
+
+/** The same layer painted at that minute, with this medium in it if any. */
+export function paintedAt(at: string, plan: LayerDocument, used: Painted['used'] = null): LayerDocument {
+  const { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm } = plan
+  const brush = { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }
+  return { ...plan, plannedOn: null, painted: { at, ...brush, used, materials: [] } }
+}
 
 export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem => ({
   id,

@@ -1,7 +1,9 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { after, before, describe, it } from 'mocha'
-import { assess, overlap, solve } from '../../src/document/assess.ts'
+import { overlap } from '../../src/core/stack/area.ts'
+import { assess } from '../../src/document/assess.ts'
+import { solve } from '../../src/document/solve.ts'
 import { mixtureShares } from '../../src/document/mixture.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
 import { quietDayOf, summaryOf } from '../../src/document/summary.ts'
@@ -72,8 +74,8 @@ describe('a judged picture', () => {
     ]
     expect(solved.solved).to.equal(true)
     expect(atOnce.solved).to.equal(false)
-    expect(solved.layers.map(({ film }) => film!.leanness)).to.deep.equal(
-      atOnce.layers.map(({ film }) => film!.leanness),
+    expect(solved.layers.map(({ worst }) => worst!.film.leanness)).to.deep.equal(
+      atOnce.layers.map(({ worst }) => worst!.film.leanness),
     )
     await close()
   })

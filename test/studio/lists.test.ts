@@ -1,7 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { defaultSettings } from '../../src/document/studio.ts'
-import { stepsOf } from '../../src/document/summary.ts'
+import { stepsOfSummary } from '../../src/document/summary.ts'
 import { openSummaries } from '../../src/store/assessments.ts'
 import { remembering } from '../../src/store/remembered.ts'
 import { titlesOf } from '../../src/store/titles.ts'
@@ -17,7 +17,8 @@ import { createBatch, createGrid, finishBatch, pour, saveBatch } from '../../src
 import { doneIn, doneWith } from '../../src/studio/done.ts'
 import { findIn, findQuery } from '../../src/studio/finding.ts'
 import { judgedWithSolve } from '../../src/studio/judge.ts'
-import { logPainted, saveLayer } from '../../src/studio/layers.ts'
+import { saveLayer } from '../../src/studio/layers.ts'
+import { logPainted } from '../../src/studio/painted.ts'
 import { mediumPage, mediumQuery } from '../../src/studio/mediumList.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { linesAtATime, paintingPage } from '../../src/studio/paintingList.ts'
@@ -105,7 +106,7 @@ describe('what a summary says', () => {
       for (const { painting, summary } of open) {
         const picture = (await loadPicture(db, painting.id, later))!
         const { assessment } = judgedWithSolve(picture)
-        const dates = datesOf(stepsOf(summary), picture.today, settings)
+        const dates = datesOf(stepsOfSummary(summary), picture.today, settings)
         const days = assessment.layers.map(({ date }) => date.day)
         dates.forEach(({ day, source }, at) => {
           expect(source).to.equal(assessment.layers[at]!.date.source)
@@ -127,17 +128,19 @@ describe('what a summary says', () => {
     const { db } = studio
     const picture = (await loadPicture(db, 'glasshouse', now))!
     const solved = await solvedBefore(db, picture)
-    expect(solved[0]!.layerIds).to.have.length(picture.layers.length)
+    expect(solved.areas[0]!.layerIds).to.have.length(picture.layers.length)
     const { revision, ...top } = picture.layers.at(-1)!
     await saveLayer({ db, at: now }, { ...top, wetThicknessUm: 99 }, revision)
-    expect(await solvedBefore(db, picture)).to.deep.equal([])
+    expect((await solvedBefore(db, picture)).areas).to.deep.equal([])
   })
   it('a picture brings just the mediums and lots it is painted with', async () => {
     const { db } = studio
     await saveMedium({ db, at: now }, medium('unused'), null)
     await saveShelfItem({ db, at: now }, lot('unused-lot'), null)
     const [picture] = await loadPictures(db, ['glasshouse'], now)
-    const named = new Set(picture!.layers.flatMap((one) => (one.medium ? [one.medium.mediumId] : [])))
+    const named = new Set(
+      picture!.layers.flatMap((one) => (one.medium && !one.painted ? [one.medium.mediumId] : [])),
+    )
     expect(picture!.mediums.map(({ id }) => id)).to.include.members(
       [...named].filter((id) => id !== 'unused'),
     )

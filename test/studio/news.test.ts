@@ -31,7 +31,7 @@ describe('what other windows did', () => {
   })
   it('names a layer before the test of it, so that a page can tell whose it is', async () => {
     const { db, close } = await demoStudio()
-    const first = (await list(db, 'layer')).find(({ paintedAt }) => paintedAt)!
+    const first = (await list(db, 'layer')).find(({ painted }) => painted)!
     const { event } = await saveLayer({ db, at }, { ...bare(first), note: 'seen' }, first.revision)
     const touched = await logTouch({ db, at }, { layerId: first.id, feel: 'touch', note: '' })
     expect((await newsSince(db, event - 1, day)).things.map(({ kind }) => kind)).to.deep.equal([

@@ -12,7 +12,8 @@ import {
   unpour,
 } from '../../src/studio/batches.ts'
 import { expected } from '../../src/document/batchDeeds.ts'
-import { logPainted, logTouch, removeLayer, saveLayer } from '../../src/studio/layers.ts'
+import { logTouch, removeLayer, saveLayer } from '../../src/studio/layers.ts'
+import { logPainted } from '../../src/studio/painted.ts'
 import { labelPdf, labelWords, sheetPdf } from '../../src/studio/label.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
@@ -32,7 +33,7 @@ const refusalOf = (work: Promise<unknown>): Promise<string> =>
 describe('a painted layer keeps what it was painted with', () => {
   let studio: Studio
   const write = () => ({ db: studio.db, at: now })
-  const used = async (id: string) => (await find(studio.db, 'layer', id))!.usedMedium!
+  const paintedOf = async (id: string) => (await find(studio.db, 'layer', id))!.painted!
   before(async () => {
     studio = await emptyStudio()
     await savePainting(write(), painting('p'), null)
@@ -51,7 +52,8 @@ describe('a painted layer keeps what it was painted with', () => {
 
   it('written out in materials, with the painter’s own lots as they were', async () => {
     await logPainted(write(), 'a')
-    const { name, recipe, materials } = await used('a')
+    const { used, materials } = await paintedOf('a')
+    const { name, recipe } = used!
     expect(name).to.equal('Outer')
     expect(recipe.lines).to.deep.equal([
       { material: 'lot-b', amount: 10, unit: 'g' },
@@ -62,7 +64,7 @@ describe('a painted layer keeps what it was painted with', () => {
   it('whatever becomes of the recipe and of the lot: its film stays, the planned one’s changes', async () => {
     const films = async () => {
       const picture = (await loadPicture(studio.db, 'p', now))!
-      return assess(picture, findInStudio(picture.shelf)).layers.map(({ film }) => film!.rate)
+      return assess(picture, findInStudio(picture.shelf)).layers.map(({ worst }) => worst!.film.rate)
     }
     const [painted, planned] = await films()
     await saveShelfItem(write(), lot('lot-b', { rate: 0.3 }), 1)
@@ -72,8 +74,8 @@ describe('a painted layer keeps what it was painted with', () => {
   })
   it('each with what stood on its own day', async () => {
     await logPainted(write(), 'b')
-    expect((await used('b')).materials[0]!.rate).to.equal(0.3)
-    expect((await used('a')).materials[0]!.rate).to.equal(2)
+    expect((await paintedOf('b')).materials[0]!.rate).to.equal(0.3)
+    expect((await paintedOf('a')).materials[0]!.rate).to.equal(2)
   })
   it('and goes with its touch tests when it is removed', async () => {
     await logTouch(write(), { layerId: 'b', feel: 'tacky', note: '' })

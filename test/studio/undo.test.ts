@@ -5,7 +5,8 @@ import { find, list } from '../../src/store/records.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
 import { createBatch, pour, splitBatch, finishBatch, saveBatch } from '../../src/studio/batches.ts'
 import { doneWith, undoable } from '../../src/studio/done.ts'
-import { logPainted, logTouch, orderLayers, removeLayer, saveLayer } from '../../src/studio/layers.ts'
+import { logTouch, orderLayers, removeLayer, saveLayer } from '../../src/studio/layers.ts'
+import { logPainted } from '../../src/studio/painted.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
 import { removePainting, savePainting } from '../../src/studio/paintings.ts'
 import { saveShelfItem } from '../../src/studio/shelf.ts'
@@ -84,7 +85,7 @@ describe('taking back', () => {
     expect(await refusalOf(undoEvent(write(), painted.event))).to.include('has a touch test')
     await undoEvent(write(), touched.event)
     await undoEvent(write(), painted.event)
-    expect((await find(db, 'layer', 'gate-1'))!.paintedAt).to.equal(null)
+    expect((await find(db, 'layer', 'gate-1'))!.painted).to.equal(null)
   })
   it('of a removal is refused when what it belonged to is gone too', async () => {
     await savePainting(write(), painting('gone'), null)
@@ -261,7 +262,7 @@ describe('a clock that goes back', () => {
     const { revision, ...body } = (await find(db, 'layer', 'p-1'))!
     await saveLayer({ db, at: yesterday }, { ...body, note: 'sunk a little' }, revision)
     await logPainted({ db, at: yesterday }, 'p-2')
-    expect((await find(db, 'layer', 'p-2'))!.paintedAt).to.equal(at)
+    expect((await find(db, 'layer', 'p-2'))!.painted!.at).to.equal(at)
   })
   it('is no licence for the future: a minute given by hand after now is refused', async () => {
     await saveLayer({ db, at }, layer('p-3', 'p', 2), null)

@@ -59,7 +59,7 @@ function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[])
     )
     const believed = own.by !== null && normalBelow(zOf(own.by)) >= unlikelyShare
     const low = own.after === null ? -Infinity : zOf(own.after)
-    const high = believed ? zOf(own.by!) : Infinity
+    const high = believed ? zOf(own.by) : Infinity
     if (low > -Infinity || high < Infinity) telling.set(state, { low, high })
   }
   return linkStates(telling, held)

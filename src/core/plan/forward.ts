@@ -1,20 +1,6 @@
 import { daysAtChance } from '../cure/forecast.ts'
-import type { Forecast } from '../cure/forecast.ts'
 import { nextWorkingMorning } from './calendar.ts'
-
-/** A layer waiting for its date, or with one. Bottom first. */
-export interface Step {
-  readonly paintedDay: number | null
-  /** A date the painter has set. */
-  readonly plannedDay: number | null
-  /** Goes on in the same sitting as the layer under it. */
-  readonly wetInWet: boolean
-  /** Indices of the layers it lies over. */
-  readonly over: readonly number[]
-  readonly forecast: Forecast
-  /** What it must reach before the next layer. */
-  readonly gate: 'touch' | 'firm'
-}
+import type { Step } from './step.ts'
 
 export interface WorkingTime {
   readonly today: number
@@ -25,9 +11,12 @@ export interface WorkingTime {
 
 export interface StepDate {
   readonly day: number
-  readonly source: 'painted' | 'planned' | 'forecast' | 'unknown'
+  /** `unknown`: what lies under it may never be ready. `unsound`: no date will do, the mixture has to change. */
+  readonly source: 'painted' | 'planned' | 'forecast' | 'unknown' | 'unsound'
   /** The layer that holds it back longest, if any does. */
   readonly waitsFor: number | null
+  /** The first day its gates let it go on, where the judge asks for more; null where it does not. */
+  readonly gateDay: number | null
 }
 
 /** Minutes between strokes of one sitting, days. */
@@ -38,70 +27,69 @@ const pencilledDays = 90
 
 /**
  * Earliest dates, forward from what is painted: each layer on the first working morning when every layer under it has
- * reached its gate at the wanted confidence (science.md, Plan). A date the painter set is kept.
+ * reached its gate at the wanted confidence, and whatever else the judge asks for (science.md, Plan). A date the painter
+ * set is kept.
  */
-export function forwardDates(
-  steps: readonly Step[],
-  { today, workingDays, confidence }: WorkingTime,
-): readonly StepDate[] {
+export function forwardDates(steps: readonly Step[], time: WorkingTime): readonly StepDate[] {
   const dates: StepDate[] = []
-  for (const step of steps) {
-    const below = step.over.map((lower) => ({
-      lower,
-      date: dates[lower]!,
-      gate: gateDay(steps[lower]!, dates[lower]!.day, confidence),
-    }))
-    const before = below.reduce<StepDate | null>(
-      (latest, { date }) => (latest && latest.day > date.day ? latest : date),
-      null,
-    )
-    const earliest = before ? before.day + stroke : -Infinity
-    if (step.paintedDay !== null) {
-      dates.push({
-        day: Math.max(step.paintedDay, before ? before.day : -Infinity),
-        source: 'painted',
-        waitsFor: null,
-      })
-      continue
-    }
-    const gates = below.map(({ gate }) => gate ?? Infinity)
-    const latestGate = Math.max(...gates, -Infinity)
-    const waitsFor = below[gates.indexOf(latestGate)]?.lower ?? null
-    const uncertain = latestGate === Infinity || below.some(({ date }) => date.source === 'unknown')
-    if (step.plannedDay !== null)
-      dates.push({ day: Math.max(step.plannedDay, earliest), source: 'planned', waitsFor })
-    else if (step.wetInWet && before)
-      dates.push({
-        day: before.source === 'painted' ? Math.max(today, earliest) : earliest,
-        source: before.source === 'unknown' ? 'unknown' : 'forecast',
-        waitsFor,
-      })
-    else if (uncertain)
-      dates.push({
-        day: nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays),
-        source: 'unknown',
-        waitsFor,
-      })
-    else {
-      const ready = Math.max(today, earliest, latestGate)
-      dates.push({
-        day:
-          ready <= today ? todayOrNext(today, earliest, workingDays) : nextWorkingMorning(ready, workingDays),
-        source: 'forecast',
-        waitsFor,
-      })
-    }
-  }
+  for (const step of steps) dates.push(dateOf(step, dates, time))
   return dates
+}
+
+/** The date of one step, after those of the steps under it. */
+export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime): StepDate {
+  const { today, workingDays } = time
+  const under = step.over.map(({ step: at }) => dates[at]!)
+  const before = under.reduce<StepDate | null>(
+    (latest, date) => (latest && latest.day > date.day ? latest : date),
+    null,
+  )
+  const earliest = before ? before.day + stroke : -Infinity
+  if (step.paintedDay !== null) {
+    const day = Math.max(step.paintedDay, before ? before.day : -Infinity)
+    return { day, source: 'painted', waitsFor: null, gateDay: null }
+  }
+  const { readyDay, gateDay, waitsFor } = readinessOf(step, dates, time.confidence)
+  const undated = { waitsFor, gateDay: null }
+  if (step.plannedDay !== null)
+    return { ...undated, day: Math.max(step.plannedDay, earliest), source: 'planned' }
+  if (step.wetInWet && before) {
+    const day = before.source === 'painted' ? Math.max(today, earliest) : earliest
+    return { ...undated, day, source: isDoubtful(before) ? before.source : 'forecast' }
+  }
+  const doubt = under.find(isDoubtful)
+  if (step.until === 'never' || readyDay === Infinity || doubt) {
+    const source = step.until === 'never' ? 'unsound' : (doubt?.source ?? 'unknown')
+    const day = nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays)
+    return { ...undated, day, source }
+  }
+  const morningAfter = (ready: number): number =>
+    ready <= today ? todayOrNext(today, earliest, workingDays) : nextWorkingMorning(ready, workingDays)
+  const day = morningAfter(Math.max(today, earliest, readyDay))
+  const byGates = morningAfter(Math.max(today, earliest, gateDay))
+  return { day, source: 'forecast', waitsFor, gateDay: byGates < day ? byGates : null }
+}
+
+const isDoubtful = ({ source }: StepDate): boolean => source === 'unknown' || source === 'unsound'
+
+/** When what lies under a step lets it go on: by the gates alone, and with what else is waited for; Infinity: never. */
+function readinessOf({ over, until }: Step, dates: readonly StepDate[], confidence: number) {
+  let [readyDay, gateDay] = [-Infinity, -Infinity]
+  let waitsFor: number | null = null
+  for (const { step, forecast, gate } of over) {
+    const from = dates[step]!.day
+    const byGate = from + (daysAtChance(forecast, gate, confidence) ?? Infinity)
+    const more =
+      typeof until === 'string' ? 0 : (daysAtChance(forecast, until.state, until.chance) ?? Infinity)
+    const ready = Math.max(byGate, from + more)
+    gateDay = Math.max(gateDay, byGate)
+    if (ready > readyDay) [readyDay, waitsFor] = [ready, step]
+  }
+  return { readyDay, gateDay, waitsFor }
 }
 
 /** Work that is ready now may begin now, if the studio works today. */
 function todayOrNext(today: number, earliest: number, workingDays: readonly boolean[]): number {
   const next = nextWorkingMorning(Math.floor(today), workingDays)
   return Math.floor(next) === Math.floor(today) ? Math.max(today, earliest, next) : next
-}
-
-function gateDay({ forecast, gate }: Step, appliedDay: number, confidence: number): number | null {
-  const days = daysAtChance(forecast, gate, confidence)
-  return days === null ? null : appliedDay + days
 }

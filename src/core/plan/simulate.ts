@@ -1,13 +1,14 @@
 import { daysAtChance } from '../cure/forecast.ts'
-import { seeded } from '../seeded.ts'
 import type { StateId } from '../cure/states.ts'
+import { seeded } from '../seeded.ts'
 import { nextWorkingMorning } from './calendar.ts'
-import type { Step, WorkingTime } from './forward.ts'
+import type { WorkingTime } from './forward.ts'
+import type { Step } from './step.ts'
 
 /**
  * When the whole picture has reached a state: one day per draw, ascending. In each draw every layer dries at its own
- * sampled pace and the next is painted on the first working morning it really may be. Same seed, same days.
- * Null when some layer never reaches the state, or its gate.
+ * sampled pace, everywhere it lies, and the next is painted on the first working morning it really may be. Same seed, same
+ * days. Null when some layer never reaches the state, or what is waited for.
  */
 export function simulateReaching(
   steps: readonly Step[],
@@ -19,29 +20,53 @@ export function simulateReaching(
   const random = seeded(seed)
   const days: number[] = []
   for (let draw = 0; draw < draws; draw++) {
-    const applied: number[] = []
-    const gates: number[] = []
-    let done = -Infinity
-    for (const step of steps) {
-      const chance = 0.001 + 0.998 * random()
-      const before = Math.max(-Infinity, ...step.over.map((lower) => applied[lower]!))
-      const ready = Math.max(-Infinity, ...step.over.map((lower) => gates[lower]!))
-      const day =
-        step.paintedDay ??
-        step.plannedDay ??
-        (step.wetInWet && before > -Infinity
-          ? Math.max(before, today)
-          : nextWorkingMorning(Math.max(today, before, ready), workingDays))
-      const gate = daysAtChance(step.forecast, step.gate, chance)
-      const reached = daysAtChance(step.forecast, state, chance)
-      if (gate === null || reached === null) return null
-      applied.push(Math.max(day, before))
-      gates.push(applied.at(-1)! + gate)
-      done = Math.max(done, applied.at(-1)! + reached)
-    }
+    const done = playedThrough(steps, state, today, workingDays, random)
+    if (done === null) return null
     days.push(done)
   }
   return days.sort((a, b) => a - b)
+}
+
+/** One draw: the day the slowest spot of any layer has reached the state. */
+function playedThrough(
+  steps: readonly Step[],
+  state: StateId,
+  today: number,
+  workingDays: readonly boolean[],
+  random: () => number,
+): number | null {
+  const applied: number[] = []
+  const chances: number[] = []
+  let done = -Infinity
+  for (const step of steps) {
+    const chance = 0.001 + 0.998 * random()
+    let [before, ready] = [-Infinity, -Infinity]
+    for (const { step: at, forecast, gate } of step.over) {
+      const reached = daysAtChance(forecast, gate, chances[at]!)
+      if (reached === null) return null
+      before = Math.max(before, applied[at]!)
+      ready = Math.max(ready, applied[at]! + reached)
+      if (typeof step.until !== 'string') {
+        const more = daysAtChance(forecast, step.until.state, chances[at]!)
+        if (more === null) return null
+        ready = Math.max(ready, applied[at]! + more)
+      }
+    }
+    const day =
+      step.paintedDay ??
+      step.plannedDay ??
+      (step.wetInWet && before > -Infinity
+        ? Math.max(before, today)
+        : nextWorkingMorning(Math.max(today, before, ready), workingDays))
+    applied.push(Math.max(day, before))
+    chances.push(chance)
+    for (const { forecast } of step.spots) {
+      const reached = daysAtChance(forecast, state, chance)
+      if (reached === null) return null
+      done = Math.max(done, applied.at(-1)! + reached)
+    }
+  }
+  return done
 }
 
 /** The day by which this share of the draws is done. */

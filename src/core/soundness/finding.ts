@@ -1,27 +1,33 @@
 import type { Figure } from '../figure.ts'
-import type { LaidStack } from './stack.ts'
+import type { Severity } from '../severity.ts'
+import type { LaidPicture } from './lay.ts'
 
-/** A note says something worth knowing and changes no verdict. */
-export type Severity = 'note' | 'watch' | 'unsound'
+/** Only soundness and room make the verdict; what is about the look keeps its severity and changes none. */
+export type About = 'soundness' | 'look' | 'room'
 
 export interface Finding {
   readonly rule: string
+  readonly about: About
   readonly severity: Severity
-  /** Index of the layer it hangs on, 0 at the bottom, and of the one under it that it concerns. */
+  /** The event it hangs on, by its place in the picture's list, and the one under it that it concerns. */
   readonly layer: number
   readonly under?: number
-  readonly area?: string
+  /** The area it was found in, by its id; of several the one where it is gravest. */
+  readonly area: string
   readonly message: string
   readonly numbers: Readonly<Record<string, Figure>>
 }
 
-/** One rule: what it is called, why it holds, and what it finds in a stack. */
+/** What may take a finding away, in the order it is tried. */
+export type MendKind = 'medium' | 'wait'
+
+/** One rule: what it is called, why it holds, what may mend what it finds, and what it finds in a picture. */
 export interface Rule {
   readonly id: string
   readonly title: string
   /** A painter's reason, and where it comes from. */
   readonly reason: string
-  /** Whether it needs a practice's own choice: without one named, it makes notes only. */
-  readonly byPractice: boolean
-  readonly find: (stack: LaidStack) => readonly Finding[]
+  readonly mends: readonly MendKind[]
+  /** Area by area: the same layers may be found in several. */
+  readonly find: (picture: LaidPicture) => readonly Finding[]
 }

@@ -1,37 +1,44 @@
+import { byGravity, worstVerdict } from '../severity.ts'
+import type { Verdict } from '../severity.ts'
+import type { Area } from '../stack/area.ts'
 import type { Finding } from './finding.ts'
-import type { Verdict } from './mismatch.ts'
+import type { LaidPicture } from './lay.ts'
 import { rules } from './rules/index.ts'
-import type { LaidStack } from './stack.ts'
 
 export interface Judgement {
   readonly verdict: Verdict
+  /** Gravest first; of equals the topmost layer. */
   readonly findings: readonly Finding[]
+  /** What it comes to in each area. */
+  readonly areas: readonly { readonly area: Area; readonly verdict: Verdict }[]
 }
 
-const weight = { note: 0, watch: 1, unsound: 2 } as const
-
-/**
- * What every rule finds in a stack, gravest first, and the verdict they come to.
- * With no practice named, rules that rest on a practice's choice make notes only.
- */
-export function judge(stack: LaidStack): Judgement {
-  const findings = rules.flatMap((rule) =>
-    rule
-      .find(stack)
-      .map((finding): Finding =>
-        rule.byPractice && !stack.practice ? { ...finding, severity: 'note' } : finding,
-      ),
-  )
+/** What every rule finds in a picture, and the verdict it comes to. */
+export function judge(picture: LaidPicture): Judgement {
+  const everywhere = rules.flatMap((rule) => rule.find(picture))
   return {
-    verdict: verdictOf(findings),
-    findings: findings.sort((a, b) => weight[b.severity] - weight[a.severity] || b.layer - a.layer),
+    verdict: verdictOf(everywhere),
+    findings: onceEach(everywhere).sort((a, b) => byGravity(a, b) || b.layer - a.layer),
+    areas: picture.areas.map(({ area }) => ({
+      area,
+      verdict: verdictOf(everywhere.filter((finding) => finding.area === area.id)),
+    })),
   }
 }
 
-/** The gravest finding decides; notes do not. */
-export const verdictOf = (findings: readonly Pick<Finding, 'severity'>[]): Verdict =>
-  findings.some(({ severity }) => severity === 'unsound')
-    ? 'unsound'
-    : findings.some(({ severity }) => severity === 'watch')
-      ? 'watch'
-      : 'sound'
+/** What is found of the same layers in several areas is told once, where it is gravest. */
+function onceEach(findings: readonly Finding[]): Finding[] {
+  const byPlace = new Map<string, Finding>()
+  for (const finding of findings) {
+    const place = `${finding.rule} ${finding.layer} ${finding.under ?? ''}`
+    const before = byPlace.get(place)
+    if (!before || byGravity(before, finding) > 0) byPlace.set(place, finding)
+  }
+  return [...byPlace.values()]
+}
+
+/** The gravest finding decides; notes and what is only about the look do not. */
+export const verdictOf = (findings: readonly Pick<Finding, 'severity' | 'about'>[]): Verdict =>
+  worstVerdict(
+    findings.map(({ severity, about }) => (severity === 'note' || about === 'look' ? 'sound' : severity)),
+  )

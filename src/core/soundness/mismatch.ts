@@ -3,8 +3,9 @@ import { solveCure } from '../cure/solver.ts'
 import type { CureLayer } from '../cure/column.ts'
 import type { CureSolution, SolverOptions } from '../cure/solver.ts'
 import type { Climate } from '../cure/climate.ts'
-
-export type Verdict = 'sound' | 'watch' | 'unsound'
+import { defaultLimits, levelOf } from '../practice/limits.ts'
+import type { Limit } from '../practice/limits.ts'
+import type { Verdict } from '../severity.ts'
 
 export interface MismatchLayer extends CureLayer {
   /** Null (no fat) counts as 0.5. */
@@ -25,8 +26,6 @@ export interface Mismatch {
   readonly mismatch: number | null
   readonly verdict: Verdict
 }
-
-export const mismatchLimits = { watch: 0.25, unsound: 0.6 } as const
 
 /** Days after the newest layer over which movement is followed. */
 export const mismatchHorizonDays = 1500
@@ -62,12 +61,13 @@ export function mismatchOf(layers: readonly MismatchLayer[], solution: CureSolut
   return { pairs, mismatch, verdict: mismatchVerdict(mismatch) }
 }
 
-export const mismatchVerdict = (mismatch: number | null): Verdict =>
-  mismatch === null || mismatch > mismatchLimits.unsound
-    ? 'unsound'
-    : mismatch >= mismatchLimits.watch
-      ? 'watch'
-      : 'sound'
+/** Null will not harden, and is unsound by any limit. */
+export const mismatchVerdict = (mismatch: number | null, limit: Limit = defaultLimits.mismatch): Verdict =>
+  mismatch === null ? 'unsound' : (levelOf('mismatch', limit, mismatch) ?? 'sound')
+
+/** The larger of a pair's two movements; null: the upper will not harden. */
+export const worstOf = ({ slip, later }: MismatchPair): number | null =>
+  later === null ? null : Math.max(slip, later)
 
 function pairOf(
   layers: readonly MismatchLayer[],

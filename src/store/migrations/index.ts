@@ -2,6 +2,7 @@ import type { Migration } from 'kysely'
 import { first } from './0001-first.ts'
 import { batches } from './0003-batches.ts'
 import { ground } from './0004-ground.ts'
+import { practices } from './0005-practices.ts'
 import { shelf } from './0002-shelf.ts'
 
 /** Forward only, in this order. A migration that has been released is never edited. */
@@ -10,4 +11,5 @@ export const migrations: Record<string, Migration> = {
   '0002-shelf': shelf,
   '0003-batches': batches,
   '0004-ground': ground,
+  '0005-practices': practices,
 }

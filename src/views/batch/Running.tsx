@@ -2,7 +2,7 @@ import { runningOf } from '../../core/batch/pouring.ts'
 import { classNames } from '../../core/materials/material.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { paintPerPart } from '../../core/medium/basis.ts'
-import { usualLargestDose } from '../../core/medium/usualPaint.ts'
+import { usualLargestDose } from '../../core/dosing/usualPaint.ts'
 import { about, gramsText, mlText } from '../../ui/format.ts'
 import { classWords } from '../mediums/Truths.tsx'
 

@@ -1,6 +1,6 @@
 import { wrap } from 'comlink'
 import { useEffect, useState } from 'react'
-import type { Design } from '../../core/medium/design/design.ts'
+import type { Design } from '../../core/dosing/design/design.ts'
 import type { Designing, DesignTask } from '../../workers/design.ts'
 
 export interface Designed {

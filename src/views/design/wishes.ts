@@ -1,7 +1,7 @@
-import { cappedShares } from '../../core/medium/dose.ts'
-import type { Basis, CappedShare } from '../../core/medium/dose.ts'
+import { cappedShares } from '../../core/dosing/dose.ts'
+import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
 import type { Body, Sheen } from '../../core/medium/effects.ts'
-import type { Wish } from '../../core/medium/design/wish.ts'
+import type { Wish } from '../../core/dosing/design/wish.ts'
 import type { Settings } from '../../document/studio.ts'
 
 /** What is asked, as it stands in the form; kept in this browser. Percentages are as typed; null: not asked. */

@@ -22,6 +22,7 @@ import { Toasts } from '../../ui/Toasts.tsx'
 import { Checks } from './Checks.tsx'
 import { InPaint } from './InPaint.tsx'
 import { amountText, idOf, readAmount, RecipeLines } from './RecipeLines.tsx'
+import type { Practice } from '../../core/practice/practice.ts'
 import { Reckonings } from './Reckonings.tsx'
 import { Truths } from './Truths.tsx'
 import { Versions } from './Versions.tsx'
@@ -32,11 +33,12 @@ interface BenchProps {
   readonly known: { readonly mediums: readonly UsableMedium[]; readonly shelf: readonly ShelfItem[] }
   readonly events: readonly number[]
   readonly settings: Settings
+  readonly practices: readonly Practice[]
   readonly versions: readonly MediumVersion[]
 }
 
 /** One medium: the recipe as the painter writes it, and what it really is. */
-export function Bench({ initial, known, events, settings, versions }: BenchProps) {
+export function Bench({ initial, known, events, settings, practices, versions }: BenchProps) {
   const saved = useSavedThing('medium', initial, events)
   const { body: medium } = saved
   const { mediums: others, shelf: items, coming, bring } = useBench(known)
@@ -181,7 +183,7 @@ export function Bench({ initial, known, events, settings, versions }: BenchProps
           {made.ok ? (
             <>
               <Truths medium={made.medium} />
-              <InPaint medium={made.medium} policies={settings.policies} />
+              <InPaint medium={made.medium} policies={settings.policies} practices={practices} />
             </>
           ) : (
             <p className="text-soft">What it really is appears here as soon as the recipe can be read.</p>

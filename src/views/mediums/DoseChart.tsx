@@ -2,8 +2,8 @@ import { Chart, LinearScale, LineController, LineElement, PointElement } from 'c
 import type { ChartDataset, Point } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import type { ReactNode } from 'react'
-import type { DosePoint } from '../../core/medium/dose.ts'
-import type { Cap } from '../../core/medium/dose.ts'
+import type { DosePoint } from '../../core/dosing/dose.ts'
+import type { Cap } from '../../core/dosing/dose.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 

@@ -7,16 +7,18 @@ import { whyOf } from '../../core/film/why.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
-import { cappedNames } from '../../core/medium/design/wish.ts'
-import { basisNames, doseAt, evenDoses, largestDose, sideOf, standingsAt } from '../../core/medium/dose.ts'
-import type { LargestDose, DoseStanding } from '../../core/medium/dose.ts'
+import { cappedNames } from '../../core/dosing/design/wish.ts'
+import { basisNames, doseAt, evenDoses, largestDose, sideOf, standingsAt } from '../../core/dosing/dose.ts'
+import type { LargestDose, DoseStanding } from '../../core/dosing/dose.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { meanDropMl } from '../../core/medium/medium.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
 import { policyAnswers } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
-import { practiceCaps, practiceOf, practices } from '../../core/soundness/practice.ts'
+import { practiceCaps } from '../../core/dosing/caps.ts'
+import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
+import type { Practice } from '../../core/practice/practice.ts'
 import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText, upperFirst } from '../../ui/format.ts'
@@ -32,8 +34,11 @@ const wetUm = 70
 export function InPaint({
   medium,
   policies,
+  practices,
 }: {
   readonly medium: Medium
+  /** The studio's own practices, and those it has changed. */
+  readonly practices: readonly Practice[]
   readonly policies: readonly PolicyId[]
 }) {
   const [pigment, setPigment] = useState('pw6_rutile')
@@ -51,7 +56,7 @@ export function InPaint({
   }, [])
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
   const neatTube = tubeIngredients(tube, findInLibrary)
-  const practice = practiceOf(practiceId)!
+  const practice = practiceOf(practiceId, practices)
   const caps = practiceCaps(practice, onCloth)
   const found = filmOf(
     {
@@ -65,7 +70,7 @@ export function InPaint({
   if (!neatTube.ok) return null
   const [paint, side] = [sideOf(neatTube.ingredients), sideOf(medium.ingredients)]
   const curve = evenDoses().map((dose) => doseAt(paint, side, dose))
-  const largest = largestDose(paint, medium.ingredients, caps, practice.medium.watch)
+  const largest = largestDose(paint, medium.ingredients, caps, practice.limits.medium.watch)
   const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), findInLibrary(pigment)!])
   const over = share > largest.ofMix + 1e-9
   const refusals = policyAnswers(findInLibrary(pigment)!, policies)
@@ -78,7 +83,12 @@ export function InPaint({
       <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-[1.3fr_1.3fr_1fr_1fr]">
         <ChoiceRow label="Colour" value={pigment} onValue={setPigment} options={pigmentChoices} />
         <ChoiceRow label="ground in" value={oil} onValue={setOil} options={oilChoices} />
-        <ChoiceRow label="by the limits of" value={practiceId} onValue={setPractice} options={practices} />
+        <ChoiceRow
+          label="by the limits of"
+          value={practice.id}
+          onValue={setPractice}
+          options={practicesWith(practices)}
+        />
         <ChoiceRow
           label="painted on"
           value={onCloth ? 'cloth' : 'panel'}

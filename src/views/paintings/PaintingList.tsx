@@ -1,7 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
-import { practiceOf } from '../../core/soundness/practice.ts'
-import { supportOf } from '../../core/soundness/support.ts'
+import { supportOf } from '../../core/stack/support.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
 import type { Band, ListPage, PaintingEntry } from '../../studio/paintingList.ts'
 import { read, send } from '../../ui/client.ts'
@@ -38,6 +37,7 @@ export function PaintingList({ initial, judging }: ListProps) {
       support: 'linen_stretched',
       ground: 'acrylic_dispersion_ground',
       practice: 'oil-led',
+      areas: [],
       deadline: null,
       note: '',
     }
@@ -78,11 +78,7 @@ export function PaintingList({ initial, judging }: ListProps) {
                   {title}
                 </span>
                 <span className="block text-[0.85rem] text-soft">
-                  {[
-                    supportOf(support)!.name,
-                    practiceOf(practice)!.name.toLowerCase(),
-                    deadline && `due ${dateText(deadline)}`,
-                  ]
+                  {[supportOf(support)!.name, practice.toLowerCase(), deadline && `due ${dateText(deadline)}`]
                     .filter(Boolean)
                     .join(' · ')}
                 </span>

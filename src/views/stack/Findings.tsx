@@ -1,5 +1,6 @@
 import { rules } from '../../core/soundness/rules/index.ts'
-import type { AssessedFinding, Picture } from '../../document/assess.ts'
+import type { AssessedFinding } from '../../document/assess.ts'
+import type { Picture } from '../../document/picture.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { dateText, dayText, percentText } from '../../ui/format.ts'
@@ -43,13 +44,15 @@ interface FindingsProps {
   readonly findings: readonly AssessedFinding[]
   readonly mends: readonly (LayerMend | null)[] | null
   readonly picture: Picture
+  /** Where there are several areas, the name of one. */
+  readonly areaName: (id: string) => string | null
   readonly selected: string | null
-  readonly onSelect: (layerId: string) => void
+  readonly onSelect: (layerId: string, area: string) => void
   readonly onMend: (mend: LayerMend) => void
 }
 
 /** Findings, gravest first, each with its reason, its number and what would mend it. */
-export function Findings({ findings, mends, picture, selected, onSelect, onMend }: FindingsProps) {
+export function Findings({ findings, mends, picture, areaName, selected, onSelect, onMend }: FindingsProps) {
   if (findings.length === 0)
     return (
       <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
@@ -58,6 +61,7 @@ export function Findings({ findings, mends, picture, selected, onSelect, onMend 
     <ul className="flex flex-col gap-3">
       {findings.map((finding, index) => {
         const mend = mends?.[index] ?? null
+        const where = areaName(finding.area)
         return (
           <li
             key={`${finding.rule}-${finding.layerId}-${finding.underId}`}
@@ -68,7 +72,7 @@ export function Findings({ findings, mends, picture, selected, onSelect, onMend 
                 <VerdictMark verdict={finding.severity} size={12} /> {verdictWords[finding.severity]}.
               </span>
               {finding.message}
-              {finding.area && <span className="text-soft"> ({finding.area})</span>}
+              {where && <span className="text-soft"> (In the {where}.)</span>}
             </p>
             <p className="mt-0.5 flex flex-wrap items-baseline gap-x-4 text-[0.9rem] text-soft">
               {mend && (
@@ -84,7 +88,11 @@ export function Findings({ findings, mends, picture, selected, onSelect, onMend 
                 </span>
               )}
               {finding.layerId !== selected && (
-                <button type="button" className="min-h-6 link" onClick={() => onSelect(finding.layerId)}>
+                <button
+                  type="button"
+                  className="min-h-6 link"
+                  onClick={() => onSelect(finding.layerId, finding.area)}
+                >
                   Show the layer
                 </button>
               )}

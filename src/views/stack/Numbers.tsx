@@ -3,19 +3,26 @@ import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
-import type { AssessedLayer } from '../../document/assess.ts'
+import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
 import { Why } from '../../ui/Why.tsx'
 
 /** What the layer comes to; each number says why when asked. */
-export function Numbers({ assessed }: { readonly assessed: AssessedLayer }) {
-  const { film, forecast, date, problem } = assessed
-  if (!film)
+export function Numbers({
+  assessed: { date, problem },
+  spot,
+}: {
+  readonly assessed: AssessedLayer
+  /** Where the numbers are of. */
+  readonly spot: AssessedSpot | null
+}) {
+  if (!spot)
     return (
       <p role="alert" className="mt-3 text-unsound">
         {problem}
       </p>
     )
+  const { film, forecast } = spot
   const source = (number: FilmNumber): ReturnType<typeof whyOf> => whyOf(number, film)
   const fat =
     film.leanness === null

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react'
 import { defaultGrind } from '../../core/film/paint.ts'
-import type { LayerDocument } from '../../document/studio.ts'
+import type { LayerDocument } from '../../document/layer.ts'
 import { Choice, NumberField } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { about } from '../../ui/format.ts'

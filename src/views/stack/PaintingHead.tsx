@@ -1,21 +1,24 @@
-import { practices } from '../../core/soundness/practice.ts'
-import { grounds, supportOf, supports } from '../../core/soundness/support.ts'
+import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
+import { grounds, supportOf, supports } from '../../core/stack/support.ts'
+import type { Picture } from '../../document/picture.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
+import { Areas } from './Areas.tsx'
 import { ChoiceRow, Labelled, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import { Popup } from '../../ui/Popup.tsx'
 import { dateText } from '../../ui/format.ts'
 
 /** What a painting is, in one line; opened, the line can be changed. */
 export function PaintingHead({
-  painting,
+  picture,
   onChange,
   onRemove,
 }: {
-  readonly painting: PaintingDocument
+  readonly picture: Picture
   readonly onChange: (change: Partial<PaintingDocument>) => void
   readonly onRemove: () => void
 }) {
-  const practice = practices.find(({ id }) => id === painting.practice)!
+  const { painting, practices } = picture
+  const practice = practiceOf(painting.practice, practices)
   const facts = [
     supportOf(painting.support)!.name,
     grounds.find(({ id }) => id === painting.ground)?.name ?? 'no ground',
@@ -76,7 +79,7 @@ export function PaintingHead({
             hint={practice.summary}
             value={painting.practice}
             onValue={(next) => onChange({ practice: next })}
-            options={practices}
+            options={practicesWith(practices)}
           />
           <Labelled label="Ready by">
             {(id) => (
@@ -89,7 +92,8 @@ export function PaintingHead({
               />
             )}
           </Labelled>
-          <div className="flex items-end justify-end">
+          <Areas picture={picture} onChange={(areas) => onChange({ areas })} />
+          <div className="flex items-end justify-end sm:col-span-2">
             <button type="button" className="button" onClick={onRemove}>
               Remove painting
             </button>

@@ -1,24 +1,34 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf } from '../../core/materials/material.ts'
-import { findInLibrary } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
+import type { StepDate } from '../../core/plan/forward.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
+import { verdicts } from '../../core/severity.ts'
+import { covers, restId } from '../../core/stack/area.ts'
+import type { Area } from '../../core/stack/area.ts'
 import { assess } from '../../document/assess.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
-import type { Assessment, Picture, SolvedArea } from '../../document/assess.ts'
+import type { Assessment } from '../../document/assess.ts'
+import { brushOf } from '../../document/layer.ts'
+import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
-import type { LayerDocument } from '../../document/studio.ts'
+import type { Picture } from '../../document/picture.ts'
+import type { SolvedPicture } from '../../document/solved.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
 import { chanceText, datesText, dayText } from '../../ui/format.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
+import { moved } from '../../ui/sorting.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { TouchButtons } from '../../ui/TouchButtons.tsx'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+import { tried } from './correcting.ts'
+import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
 import { Findings, FindingWhy, mendText } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
@@ -29,23 +39,29 @@ import { useSolve } from './useSolve.ts'
 
 interface StackProps {
   readonly initial: LoadedPicture
-  readonly initialSolved: readonly SolvedArea[]
+  readonly initialSolved: SolvedPicture
   /** Events that can be taken back, oldest first. */
   readonly events: readonly number[]
 }
 
-/** One painting: its section, its fat stair and its drying, what is found in it, and the layer being described. */
+/** One painting: its sections, its fat stair and its drying, what is found in it, and the layer being described. */
 export function StackView({ initial, initialSolved, events }: StackProps) {
   const edited = usePicture(initial, events)
-  const { picture, desk } = edited
+  const { desk } = edited
+  const [correcting, setCorrecting] = useState<Correcting | null>(null)
+  const picture = useMemo(() => tried(edited.picture, correcting), [edited.picture, correcting])
   const { solved, isRefining, mends, problem } = useSolve(picture, initialSolved)
   const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
+  const [lookedAt, setArea] = useState(() => gravestArea(assessment))
+  const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
+  const inArea = picture.layers.filter((layer) => covers(brushOf(layer), area.id))
   const [chosen, setChosen] = useState<string | null>(null)
-  const firstUnpainted = picture.layers.find(({ paintedAt }) => !paintedAt) ?? picture.layers.at(-1)
-  const selected = picture.layers.some(({ id }) => id === chosen) ? chosen : (firstUnpainted?.id ?? null)
-  const index = picture.layers.findIndex(({ id }) => id === selected)
-  const layer = picture.layers[index]
+  const usual = inArea.find(({ painted }) => !painted) ?? inArea.at(-1)
+  const selected = inArea.some(({ id }) => id === chosen) ? chosen : (usual?.id ?? null)
+  const place = inArea.findIndex(({ id }) => id === selected)
+  const layer = inArea[place]
+  const assessed = layer && assessment.layers[picture.layers.indexOf(layer)]!
 
   const add = (): void => {
     const top = picture.layers.at(-1)
@@ -54,23 +70,39 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
       .act(requestTo('PUT /api/layers', { layer: next, seen: null }))
       .then(({ is }) => is === 'done' && setChosen(next.id))
   }
-  const order = (ids: readonly string[]): void =>
-    void edited.act(
-      requestTo(
-        'PUT /api/paintings/{id}/order',
-        { layerIds: [...ids], was: picture.layers.map(({ id }) => id) },
-        { params: { id: picture.painting.id } },
+  /** Puts the layers of this area in another order; those of other areas keep their places. */
+  const order = (ids: readonly string[]): void => {
+    const was = picture.layers.map(({ id }) => id)
+    const here = new Set(ids)
+    const next = [...ids]
+    const layerIds = was.map((id) => (here.has(id) ? next.shift()! : id))
+    const params = { id: picture.painting.id }
+    void edited.act(requestTo('PUT /api/paintings/{id}/order', { layerIds, was }, { params }))
+  }
+  const move = (by: 1 | -1): void =>
+    order(
+      moved(
+        inArea.map(({ id }) => id),
+        place,
+        place + by,
       ),
     )
-  const move = (by: 1 | -1): void => {
-    const ids = picture.layers.map(({ id }) => id)
-    const [id] = ids.splice(index, 1)
-    ids.splice(index + by, 0, id!)
-    order(ids)
+  const show = (layerId: string, where?: string): void => {
+    setChosen(layerId)
+    const there = picture.layers.find(({ id }) => id === layerId)
+    if (where !== undefined) setArea(where)
+    else if (there && !covers(brushOf(there), area.id)) setArea(brushOf(there).areas[0]!)
   }
   const mend = ({ layerId, change }: LayerMend): void => {
     edited.editLayer(layerId, change)
-    setChosen(layerId)
+    show(layerId)
+  }
+  const saveCorrection = (): void => {
+    if (!correcting) return
+    const params = { id: correcting.layerId }
+    void edited
+      .act(requestTo('POST /api/layers/{id}/corrected', correcting.change, { params }))
+      .then(({ is }) => is === 'done' && setCorrecting(null))
   }
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
@@ -86,7 +118,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
     <>
       <header className="grid gap-x-10 gap-y-4 border-b border-rule pb-4 lg:grid-cols-[1fr_minmax(24rem,34rem)]">
         <PaintingHead
-          painting={picture.painting}
+          picture={picture}
           onChange={edited.editPainting}
           onRemove={() =>
             void send(
@@ -106,23 +138,27 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
         <Drawing
           picture={picture}
           assessment={assessment}
+          area={area.id}
+          onArea={setArea}
           selected={selected}
           onSelect={setChosen}
           onOrder={order}
         />
       </div>
       {layer && <Legend />}
+      {layer && <AsTable picture={picture} assessment={assessment} />}
       <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
         <section aria-label="Findings">
-          {layer && (
+          {picture.layers.length > 0 && (
             <>
               <h2 className="mb-3 text-xl">What is found</h2>
               <Findings
                 findings={assessment.findings}
                 mends={mends}
                 picture={picture}
+                areaName={(id) => nameOfArea(assessment, id)}
                 selected={selected}
-                onSelect={setChosen}
+                onSelect={show}
                 onMend={mend}
               />
             </>
@@ -130,16 +166,19 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
           <Finish picture={picture} assessment={assessment} />
           <Caution picture={picture} />
         </section>
-        {layer ? (
+        {layer && assessed ? (
           <LayerEditor
             key={layer.id}
             layer={layer}
-            assessed={assessment.layers[index]!}
+            assessed={assessed}
+            spot={assessed.spots.find((spot) => spot.area === area.id) ?? null}
+            areaName={nameOfArea(assessment, area.id)}
+            areas={namedAreas(assessment)}
+            onNameArea={edited.nameArea}
             mediums={picture.mediums}
             bring={edited.bring}
-            settings={picture.settings}
-            canRise={index < picture.layers.length - 1}
-            canSink={index > 0}
+            canRise={place < inArea.length - 1}
+            canSink={place > 0}
             onChange={(change) => edited.editLayer(layer.id, change)}
             onMove={move}
             onRemove={() =>
@@ -147,16 +186,27 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
                 requestTo('DELETE /api/layers/{id}', { seen: layer.revision }, { params: { id: layer.id } }),
               )
             }
-            actions={<LayerActions key={layer.id} layer={layer} edited={edited} />}
-          />
+            correction={correcting?.layerId === layer.id ? correcting.change : null}
+            onCorrect={(change) => setCorrecting(change && { layerId: layer.id, change })}
+            onSaveCorrection={saveCorrection}
+          >
+            <div className="mt-4">
+              <LayerActions key={layer.id} layer={layer} edited={edited} />
+            </div>
+            <Kept layer={layer} areas={namedAreas(assessment)} edited={edited} />
+          </LayerEditor>
         ) : (
           <section aria-label="First layer">
-            <p className="font-read text-xl">Nothing is painted or planned yet.</p>
+            <p className="font-read text-xl">
+              {picture.layers.length === 0
+                ? 'Nothing is painted or planned yet.'
+                : `Nothing is painted or planned in the ${area.name} yet.`}
+            </p>
             <p className="mt-1 text-soft">
               Describe the first layer: what paint, how much medium, how thick. The rest follows from it.
             </p>
             <button type="button" className="button button-ink mt-4 min-h-11" onClick={add}>
-              Add the first layer
+              {picture.layers.length === 0 ? 'Add the first layer' : 'Add a layer'}
             </button>
           </section>
         )}
@@ -167,7 +217,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   )
 }
 
-const newLayer = (paintingId: string, position: number, count: number): LayerDocument => ({
+/** The area with the gravest verdict; of equals the one with the most layers. */
+const gravestArea = ({ areas }: Assessment): string =>
+  [...areas].sort(
+    (a, b) => verdicts.indexOf(b.verdict) - verdicts.indexOf(a.verdict) || b.layers.length - a.layers.length,
+  )[0]!.area.id
+
+/** The name of an area, where there are several to tell apart. */
+const nameOfArea = ({ areas }: Assessment, id: string): string | null =>
+  areas.length > 1 ? (areas.find(({ area }) => area.id === id)?.area.name ?? null) : null
+
+/** The parts that have a name of their own. */
+const namedAreas = ({ areas }: Assessment): readonly Area[] =>
+  areas.map(({ area }) => area).filter(({ id }) => id !== restId)
+
+const newLayer = (paintingId: string, position: number, count: number): PlannedLayer => ({
   id: crypto.randomUUID(),
   paintingId,
   position,
@@ -187,8 +251,6 @@ const newLayer = (paintingId: string, position: number, count: number): LayerDoc
   ridgeWetUm: null,
   wetInWet: false,
   plannedOn: null,
-  paintedAt: null,
-  usedMedium: null,
   note: '',
 })
 
@@ -206,7 +268,7 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
   const worst = findings.find(({ severity }) => severity === verdict)
   const at = worst ? findings.indexOf(worst) : -1
   const mend = at >= 0 ? (mends?.[at] ?? null) : null
-  const next = picture.layers.findIndex(({ paintedAt }) => !paintedAt)
+  const next = picture.layers.findIndex(({ painted }) => !painted)
   const date = assessment.layers[next]?.date
   return (
     <div
@@ -231,19 +293,23 @@ function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
         {worst && <FindingWhy finding={worst} />}
         {date && (
           <span>
-            Next: {picture.layers[next]!.name},{' '}
-            {date.source === 'unknown'
-              ? 'no date, as what lies under it may never be ready'
-              : date.source === 'planned'
-                ? `planned for ${dayText(date.day)}`
-                : Math.floor(date.day) <= Math.floor(picture.today)
-                  ? 'from today'
-                  : `from ${dayText(date.day)}`}
+            Next: {picture.layers[next]!.name}, {nextText(date, picture.today)}
           </span>
         )}
       </p>
     </div>
   )
+}
+
+/** When the next layer may go on; where the judge asks for more than the gate, both days. */
+function nextText({ source, day, gateDay }: StepDate, today: number): string {
+  if (source === 'unknown') return 'no date, as what lies under it may never be ready'
+  if (source === 'unsound') return 'no date is sound: change its mixture'
+  if (source === 'planned') return `planned for ${dayText(day)}`
+  const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`
+  if (gateDay === null) return from
+  const ready = Math.floor(gateDay) <= Math.floor(today) ? 'today' : `about ${dayText(gateDay)}`
+  return `dry enough ${ready}; sound ${from}`
 }
 
 function Status({
@@ -270,7 +336,7 @@ function Status({
 function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readonly edited: EditedPicture }) {
   const [touching, setTouching] = useState(false)
   const params = { id: layer.id }
-  if (!layer.paintedAt)
+  if (!layer.painted)
     return (
       <button
         type="button"
@@ -288,9 +354,60 @@ function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readon
       }}
     />
   ) : (
-    <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
-      Touch test
-    </button>
+    <div className="flex flex-wrap gap-3">
+      <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
+        Touch test
+      </button>
+      <button
+        type="button"
+        className="min-h-11 text-soft link"
+        onClick={() => void edited.act(requestTo('DELETE /api/layers/{id}/painted', undefined, { params }))}
+      >
+        It was not painted
+      </button>
+    </div>
+  )
+}
+
+const history = later(() => import('./History.tsx'))
+
+/** What is on record of a layer besides what was used; loaded once the page answers. */
+function Kept({
+  layer,
+  areas,
+  edited,
+}: {
+  readonly layer: LayerDocument
+  readonly areas: readonly Area[]
+  readonly edited: EditedPicture
+}) {
+  const parts = useLater(history)
+  if (!parts) return null
+  const { TouchTests, Corrections } = parts
+  return (
+    <>
+      <TouchTests
+        tests={edited.picture.touchTests.filter(({ layerId }) => layerId === layer.id)}
+        onRemove={({ id, revision }) =>
+          void edited.act(requestTo('DELETE /api/tests/{id}', { seen: revision }, { params: { id } }))
+        }
+      />
+      <Corrections layer={layer} areas={areas} />
+    </>
+  )
+}
+
+const table = later(() => import('./StackTable.tsx').then(({ StackTable }) => StackTable))
+
+/** The drawing's table, for who would rather read it. */
+function AsTable(props: { readonly picture: Picture; readonly assessment: Assessment }) {
+  const [isOpen, setOpen] = useState(false)
+  const Table = useLater(table)
+  return (
+    <details className="mt-1" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+      <summary className="inline-block min-h-6 text-[0.85rem] link">The same as a table</summary>
+      {isOpen && Table && <Table {...props} />}
+    </details>
   )
 }
 
@@ -326,11 +443,14 @@ function Finish({ picture, assessment }: { readonly picture: Picture; readonly a
 
 /** The cautions that belong to what is in the layers, and no others. */
 function Caution({ picture }: { readonly picture: Picture }) {
-  const ids = picture.layers.flatMap(({ paints, thinner }) => [
-    ...paints.flatMap(({ pigments }) => pigments.map(({ pigment }) => pigment)),
-    ...(thinner ? [thinner.material] : []),
-  ])
-  const hazards = hazardsOf(ids.flatMap((id) => findInLibrary(id) ?? [])).filter((hazard) =>
+  const findMaterial = findInStudio(picture.shelf)
+  const ids = picture.layers
+    .map(brushOf)
+    .flatMap(({ paints, thinner }) => [
+      ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+      ...(thinner ? [thinner.material] : []),
+    ])
+  const hazards = hazardsOf(ids.flatMap((id) => findMaterial(id) ?? [])).filter((hazard) =>
     /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
   )
   return (

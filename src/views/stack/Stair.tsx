@@ -1,5 +1,5 @@
 import { clamp } from '../../core/clamp.ts'
-import type { Verdict } from '../../core/soundness/mismatch.ts'
+import type { Verdict } from '../../core/severity.ts'
 import { about } from '../../ui/format.ts'
 import { MarkShape, verdictColour } from '../../ui/Verdict.tsx'
 import type { LayerRow } from './rows.ts'
@@ -38,8 +38,8 @@ export const StairAxis = () => (
 
 /** How fat each layer is, surface at the top. A step to the right of the one under it is fatter; the stair must climb to the right. */
 export function Stair({ rows, verdicts, rowPx }: StairProps) {
-  const fatness = rows.map(({ assessed }) => {
-    const leanness = assessed.film?.leanness
+  const fatness = rows.map(({ spot }) => {
+    const leanness = spot?.film.leanness
     return leanness === undefined || leanness === null ? null : leanness <= 1 / 9 ? Infinity : 1 / leanness
   })
   const height = rows.length * rowPx
@@ -84,7 +84,7 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
               y2={bottom}
               stroke="currentColor"
               strokeWidth={5}
-              opacity={row.layer.paintedAt ? 1 : 0.55}
+              opacity={row.layer.painted ? 1 : 0.55}
             />
             <svg x={x(value)} y={(top + bottom) / 2 - 9} width={90} height={18} overflow="visible">
               <text x={8} y={13.5} className="fill-ink text-[13px]">

@@ -1,6 +1,6 @@
 import { thicknessPresets, wetUmFromUse } from '../../core/film/thickness.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
-import type { LayerDocument } from '../../document/studio.ts'
+import type { Brush } from '../../document/layer.ts'
 import { ChoiceRow, Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
@@ -27,8 +27,8 @@ export function Thickness({
   layer,
   onChange,
 }: {
-  readonly layer: LayerDocument
-  readonly onChange: (change: Partial<LayerDocument>) => void
+  readonly layer: Brush
+  readonly onChange: (change: Partial<Brush>) => void
 }) {
   const preset = thicknessPresets.find(({ wetUm }) => wetUm === layer.wetThicknessUm)
   const tiny = layer.wetThicknessUm < 3 && layer.paints.length > 0

@@ -1,7 +1,7 @@
 import { addMonths, differenceInCalendarDays, format, parseISO, startOfMonth } from 'date-fns'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
-import type { Picture } from '../../document/assess.ts'
+import type { Picture } from '../../document/picture.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayText } from '../../ui/format.ts'
 import type { LayerRow } from './rows.ts'
@@ -16,7 +16,7 @@ interface TimeProps {
 export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly [number, number] {
   const starts = rows.map(({ assessed }) => assessed.date.day)
   const ends = rows.map(
-    ({ assessed }) => assessed.date.day + Math.min(400, daysAtChance(assessed.forecast, 'firm', 0.9) ?? 60),
+    ({ assessed, forecast }) => assessed.date.day + Math.min(400, daysAtChance(forecast, 'firm', 0.9) ?? 60),
   )
   const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : -Infinity
   const first = Math.min(picture.today, ...starts)
@@ -84,8 +84,10 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
       ))}
       {rows.map((row, index) => {
         const middle = (index + 0.5) * rowPx
-        const { date, forecast } = row.assessed
-        const painted = row.layer.paintedAt !== null
+        const { forecast } = row
+        const { date } = row.assessed
+        const painted = row.layer.painted !== null
+        const isVague = date.source === 'unknown' || date.source === 'unsound'
         const band = (state: StateId): readonly [number, number] | null => {
           const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
           return low === null || high === null ? null : [date.day + low, Math.min(date.day + high, to)]
@@ -151,7 +153,7 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               fill={painted ? 'var(--ink)' : 'var(--paper)'}
               stroke="var(--ink)"
               strokeWidth={1.6}
-              strokeDasharray={date.source === 'unknown' ? '2 2' : undefined}
+              strokeDasharray={isVague ? '2 2' : undefined}
             />
             <text
               x={at(date.day)}
@@ -160,7 +162,7 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               textAnchor="end"
               className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]"
             >
-              {date.source === 'unknown' ? 'no date' : dayText(date.day).slice(4)}
+              {isVague ? 'no date' : dayText(date.day).slice(4)}
             </text>
           </g>
         )

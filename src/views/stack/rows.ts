@@ -1,19 +1,26 @@
 import { findInLibrary } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
-import type { Severity } from '../../core/soundness/finding.ts'
-import type { Verdict } from '../../core/soundness/mismatch.ts'
-import { thickestUmOf } from '../../core/soundness/stack.ts'
+import type { Forecast } from '../../core/cure/forecast.ts'
+import type { Verdict } from '../../core/severity.ts'
+import { verdictOf } from '../../core/soundness/judge.ts'
+import { covers } from '../../core/stack/area.ts'
 import { mixtureShares } from '../../document/mixture.ts'
-import type { AssessedLayer, Assessment, Picture } from '../../document/assess.ts'
-import type { LayerDocument } from '../../document/studio.ts'
+import type { AssessedLayer, AssessedSpot, Assessment } from '../../document/assess.ts'
+import { brushOf } from '../../document/layer.ts'
+import type { Brush, LayerDocument } from '../../document/layer.ts'
+import type { Picture } from '../../document/picture.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
 import { shortName } from '../../ui/format.ts'
 
-/** One layer as the drawing shows it; rows go from the surface down. */
+/** One layer as the drawing of an area shows it; rows go from the surface down. */
 export interface LayerRow {
   readonly layer: LayerDocument
+  readonly brush: Brush
   readonly index: number
   readonly assessed: AssessedLayer
+  /** The layer as it lies in this area; null while it cannot be made. */
+  readonly spot: AssessedSpot | null
+  readonly forecast: Forecast
   readonly verdict: Verdict
   readonly colour: string
   /** What is on the brush, in words. */
@@ -23,37 +30,44 @@ export interface LayerRow {
   readonly thickestUm: number
 }
 
-export function rowsOf(picture: Picture, assessment: Assessment): readonly LayerRow[] {
+export function rowsOf(picture: Picture, assessment: Assessment, area: string): readonly LayerRow[] {
   return picture.layers
-    .map((layer, index): LayerRow => {
+    .flatMap((layer, index): LayerRow[] => {
+      const brush = brushOf(layer)
+      if (!covers(brush, area)) return []
       const assessed = assessment.layers[index]!
-      return {
-        layer,
-        index,
-        assessed,
-        verdict: verdictFor(assessment, layer.id),
-        colour: colourOf(layer),
-        mixture: mixtureText(layer, picture),
-        state: layer.paintedAt ? stateOn(assessed.forecast, picture.today - assessed.date.day) : null,
-        thickestUm: assessed.film ? thickestUmOf(layer, assessed.film) : layer.wetThicknessUm,
-      }
+      const spot = assessed.spots.find((one) => one.area === area) ?? null
+      const forecast = spot?.forecast ?? assessed.forecast
+      return [
+        {
+          layer,
+          brush,
+          index,
+          assessed,
+          spot,
+          forecast,
+          verdict: verdictFor(picture, assessment, layer.id, area),
+          colour: colourOf(brush),
+          mixture: mixtureText(layer, picture),
+          state: layer.painted ? stateOn(forecast, picture.today - assessed.date.day) : null,
+          thickestUm: spot?.thickestUm ?? brush.wetThicknessUm,
+        },
+      ]
     })
     .toReversed()
 }
 
-const gravity: Record<Severity, number> = { note: 0, watch: 1, unsound: 2 }
-
-function verdictFor(assessment: Assessment, layerId: string): Verdict {
-  const worst = Math.max(
-    0,
-    ...assessment.findings
-      .filter((finding) => finding.layerId === layerId)
-      .map(({ severity }) => gravity[severity]),
+/** What is found of a layer in an area: of it alone, or over a layer that lies there too. */
+const verdictFor = (picture: Picture, assessment: Assessment, layerId: string, area: string): Verdict =>
+  verdictOf(
+    assessment.findings.filter(
+      (finding) =>
+        finding.layerId === layerId &&
+        (finding.under === undefined || covers(brushOf(picture.layers[finding.under]!), area)),
+    ),
   )
-  return (['sound', 'watch', 'unsound'] as const)[worst]!
-}
 
-export function colourOf({ paints }: Pick<LayerDocument, 'paints'>): string {
+function colourOf({ paints }: Brush): string {
   const parts = mixtureShares(paints)
   return parts.length > 0 ? mixedColour(parts) : oilColour
 }
@@ -63,12 +77,13 @@ const ratio = (a: number, b: number): string => {
   return `${x} : ${y}`
 }
 
-function mixtureText({ paints, medium, usedMedium, thinner }: LayerDocument, { mediums }: Picture): string {
+function mixtureText(layer: LayerDocument, { mediums }: Picture): string {
+  const { paints, medium, thinner } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
   const names = paints.flatMap(({ pigments }) =>
     pigments.map(({ pigment }) => shortName(findInLibrary(pigment)?.name ?? pigment).toLowerCase()),
   )
-  const mediumName = usedMedium?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
+  const mediumName = layer.painted?.used?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
   return [
     names.length > 0 ? names.join(', ') : null,
     medium && medium.parts > 0

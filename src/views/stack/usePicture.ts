@@ -1,6 +1,9 @@
 import { useMemo } from 'react'
+import { restId } from '../../core/stack/area.ts'
+import { areasIn } from '../../document/picture.ts'
 import { settingsId } from '../../document/settingsId.ts'
-import type { LayerDocument, PaintingDocument } from '../../document/studio.ts'
+import type { PlannedLayer } from '../../document/layer.ts'
+import type { PaintingDocument } from '../../document/studio.ts'
 import { allShown, shownOn } from '../../saving/desk.ts'
 import type { Desk, DeskOptions, DeskState, Outcome } from '../../saving/desk.ts'
 import type { Request } from '../../saving/server.ts'
@@ -14,8 +17,10 @@ export interface EditedPicture extends Pick<Bench, 'bring'> {
   readonly picture: LoadedPicture
   readonly desk: Desk
   readonly state: DeskState
-  readonly editLayer: (id: string, change: Partial<LayerDocument>) => void
+  readonly editLayer: (id: string, change: Partial<PlannedLayer>) => void
   readonly editPainting: (change: Partial<PaintingDocument>) => void
+  /** Gives a part of the picture a name; answers the part's id. */
+  readonly nameArea: (name: string) => string
   readonly act: (request: Request) => Promise<Outcome>
 }
 
@@ -32,14 +37,24 @@ export function usePicture(initial: LoadedPicture, events: readonly number[]): E
         (a, b) => a.position - b.position || a.id.localeCompare(b.id),
       ),
       touchTests: allShown(state, 'touch_test'),
+      practices: allShown(state, 'practice'),
       settings: shownOn(state, 'setting', settingsId) ?? initial.settings,
       mediums: bench.mediums,
       shelf: bench.shelf,
     }),
     [initial, state, id, bench.mediums, bench.shelf],
   )
+  const nameArea = (name: string): string => {
+    const areas = areasIn(picture).filter((area) => area.id !== restId)
+    const known = areas.find((area) => area.name === name)
+    if (known) return known.id
+    const area = { id: crypto.randomUUID(), name, share: null }
+    desk.edit('painting', id, { areas: [...areas, area] })
+    return area.id
+  }
   return {
     picture,
+    nameArea,
     desk,
     state,
     editLayer: (layerId, change) => desk.edit('layer', layerId, change),
@@ -58,9 +73,10 @@ const isPartOf =
       : kind === 'touch_test' && has('layer', body['layerId'] as string)
 
 /** What a picture is shown from, itself first; the room it dries in is another's to change. */
-const thingsOf = ({ painting, layers, touchTests, settings }: LoadedPicture) => [
+const thingsOf = ({ painting, layers, touchTests, practices, settings }: LoadedPicture) => [
   { kind: 'painting' as const, id: painting.id, body: painting },
   ...layers.map((layer) => ({ kind: 'layer' as const, id: layer.id, body: layer })),
   ...touchTests.map((test) => ({ kind: 'touch_test' as const, id: test.id, body: test })),
+  ...practices.map((practice) => ({ kind: 'practice' as const, id: practice.id, body: practice })),
   { kind: 'setting' as const, id: settingsId, body: settings },
 ]

@@ -1,11 +1,12 @@
 import { wrap } from 'comlink'
 import { useEffect, useMemo, useState } from 'react'
-import type { Picture, SolvedArea } from '../../document/assess.ts'
+import type { Picture } from '../../document/picture.ts'
+import type { SolvedPicture } from '../../document/solved.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { Solving } from '../../workers/solve.ts'
 
 export interface Solve {
-  readonly solved: readonly SolvedArea[]
+  readonly solved: SolvedPicture
   /** Whether what is solved belongs to an earlier picture than the one shown. */
   readonly isRefining: boolean
   /** Null until they are found for the picture shown. */
@@ -23,7 +24,7 @@ const settleMs = 120
 const failed = 'the dates could not be refined; they are the table’s estimate'
 
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
-export function useSolve(shown: Picture, initial: readonly SolvedArea[]): Solve {
+export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const picture = useSteady(shown)
   const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: null, problem: null })
   useEffect(() => {

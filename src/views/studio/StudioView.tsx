@@ -1,15 +1,15 @@
-import { useMemo } from 'react'
+import { useState } from 'react'
 import { policyIds, policyNames } from '../../core/materials/policy.ts'
-import { practices } from '../../core/soundness/practice.ts'
-import type { Practice } from '../../core/soundness/practice.ts'
 import { settingsId } from '../../document/settingsId.ts'
+import type { PracticeDocument } from '../../document/practice.ts'
+import { allShown, shownOn } from '../../saving/desk.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import { ChoiceRow, Labelled, NumberField, NumberRow, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, percentText } from '../../ui/format.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
-import { useSavedThing } from '../../ui/useSavedThing.ts'
+import { useDesk } from '../../ui/useDesk.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
+import { Practices } from './Practices.tsx'
 import { SetAside } from './SetAside.tsx'
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
@@ -22,15 +22,24 @@ const lights = [
 /** The room, the working days, what a teaspoon is, and the practices with their limits. */
 export function StudioView({
   initial,
+  initialPractices,
   folder,
   events,
 }: {
   readonly initial: Revised<Settings>
+  /** Practices the studio has changed, and its own. */
+  readonly initialPractices: readonly Revised<PracticeDocument>[]
   readonly folder: string
   readonly events: readonly number[]
 }) {
-  const stored = useMemo(() => ({ ...initial, id: settingsId }), [initial])
-  const { body: settings, edit, desk, state } = useSavedThing('setting', stored, events)
+  const [things] = useState(() => [
+    { kind: 'setting' as const, id: settingsId, body: { ...initial, id: settingsId } },
+    ...initialPractices.map((body) => ({ kind: 'practice' as const, id: body.id, body })),
+  ])
+  const { desk, state } = useDesk(`setting/${settingsId}`, things, events, (kind) => kind === 'practice')
+  const settings = shownOn(state, 'setting', settingsId) ?? initial
+  const practices = allShown(state, 'practice')
+  const edit = (change: Partial<Settings>): void => desk.edit('setting', settingsId, change)
   const climate = (change: Partial<Settings['climate']>): void =>
     edit({ climate: { ...settings.climate, ...change } })
   return (
@@ -166,85 +175,10 @@ export function StudioView({
             Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.
           </p>
         </section>
-        <section aria-label="Practices">
-          <h2 className="text-xl">Practices</h2>
-          <p className="mt-1 text-soft">A painting follows one. These are the limits each is judged by.</p>
-          <table className="mt-3 w-full text-[0.92rem]">
-            <thead>
-              <tr className="text-left">
-                <td />
-                {practices.map(({ id, name }) => (
-                  <th key={id} scope="col" className="pl-4 text-right font-medium">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {limits.map(([what, text]) => (
-                <tr key={what} className="border-t border-rule align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal">
-                    {what}
-                  </th>
-                  {practices.map((practice) => (
-                    <td key={practice.id} className="py-1 pl-4 text-right">
-                      {text(practice)}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
+        <Practices desk={desk} stored={practices} />
       </div>
       <SetAside desk={desk} />
       <WhatWasDone of={{}} desk={desk} after={state} />
     </>
   )
 }
-
-const limits: readonly (readonly [what: string, text: (practice: Practice) => string])[] = [
-  ['Before the next layer, an oil layer is', ({ gate }) => (gate.oil === 'firm' ? 'firm' : 'touch dry')],
-  ['and an alkyd layer', ({ gate }) => (gate.alkyd === 'firm' ? 'firm' : 'touch dry')],
-  ['Alkyd counts as fat', ({ alkydWeight }) => (alkydWeight === 1 ? 'fully' : `${about(alkydWeight)} of it`)],
-  [
-    'Leanness may rise by, and oil content fall by',
-    ({ fatStep }) => `${fatStep.leanness}, ${about(100 * fatStep.oilContent)} points of the dried film`,
-  ],
-  [
-    'Faster over slower: watch, unsound from',
-    ({ rateRatio }) => `${rateRatio.watch}×, ${rateRatio.unsound}×`,
-  ],
-  [
-    'Thin over thick: lower thicker than',
-    ({ thickUnderThin }) => `${thickUnderThin.ratio}× and ${thickUnderThin.overUm} µm`,
-  ],
-  [
-    'Chance of the gate: watch, unsound below',
-    ({ gateChance }) => `${percentText(gateChance.watch)}, ${percentText(gateChance.unsound)}`,
-  ],
-  [
-    'Binder over need: sinks, underbound below',
-    ({ binderRatio }) => `${binderRatio.watch}, ${binderRatio.unsound}`,
-  ],
-  [
-    'Resin, of the organic binder by mass',
-    ({ resin }) => `${percentText(resin.watch)}, ${percentText(resin.unsound)}`,
-  ],
-  [
-    'Wax, of the organic binder by mass',
-    ({ wax }) => `${percentText(wax.watch)}, ${percentText(wax.unsound)}`,
-  ],
-  [
-    'the same on cloth',
-    ({ waxOnFlexible }) => `${percentText(waxOnFlexible.watch)}, ${percentText(waxOnFlexible.unsound)}`,
-  ],
-  [
-    'Medium in the mix, by volume',
-    ({ medium }) => `${percentText(medium.watch)}, ${percentText(medium.unsound)}`,
-  ],
-  [
-    'Resin and wax together',
-    ({ resinAndWax }) => `${percentText(resinAndWax.watch)}, ${percentText(resinAndWax.unsound)}`,
-  ],
-]

@@ -199,7 +199,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         <p>{sentence(entry, today)}</p>
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
-            {touch.name} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of{' '}
+            {spotName(touch)} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of{' '}
             {chanceText(touch.chance)}; expected {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
           </p>
         )}
@@ -254,11 +254,15 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
       ? `${next.name} can be painted; the next working day is ${dayText(next.day)}.`
       : `${next.name} can be painted.`
   }
-  if (readiness === 'touch') return `${next.name} may be possible: touch ${touch!.name} first.`
-  return next.certain
-    ? `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
-    : `No date for ${next.name}: what lies under it may never be ready.`
+  if (readiness === 'touch') return `${next.name} may be possible: touch ${spotName(touch!)} first.`
+  if (next.source === 'unsound') return `No date for ${next.name} is sound: change its mixture.`
+  return next.source === 'unknown'
+    ? `No date for ${next.name}: what lies under it may never be ready.`
+    : `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
 }
+
+/** A layer, and where on the picture it decides. */
+const spotName = ({ name, area }: TouchSpot): string => (area === null ? name : `${name} in the ${area}`)
 
 const howTo = ({ gate }: TouchSpot): string =>
   gate === 'firm'

@@ -1,5 +1,6 @@
 import type { Rule } from '../finding.ts'
 import { fatOverLean } from './fatOverLean.ts'
+import { mediumLimit } from './mediumLimit.ts'
 import { mismatch } from './mismatch.ts'
 import { resinAndWaxLimit, resinLimit, waxLimit } from './resinAndWax.ts'
 import { slowUnderFast } from './slowUnderFast.ts'
@@ -19,4 +20,5 @@ export const rules: readonly Rule[] = [
   resinLimit,
   waxLimit,
   resinAndWaxLimit,
+  mediumLimit,
 ]

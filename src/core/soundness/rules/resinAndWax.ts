@@ -1,114 +1,115 @@
 import { figure } from '../../figure.ts'
-import type { Finding, Rule } from '../finding.ts'
-import { defaultPractice } from '../practice.ts'
-import type { Limit } from '../practice.ts'
-import type { LaidLayer } from '../stack.ts'
+import { levelOf } from '../../practice/limits.ts'
+import type { LimitKey, Limit } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
+import type { LaidLayer } from '../lay.ts'
+import { boundFigure, limitedFigure, limitFigures } from '../limit.ts'
+import { isOilFilm } from '../oilFilm.ts'
+import { layerRule, pairRule, together } from '../rule.ts'
+import type { Said } from '../rule.ts'
 
-function over(
-  rule: string,
-  { index, name, film }: LaidLayer,
-  share: number,
-  what: string,
-  limit: Limit,
-  because: string,
-): Finding[] {
-  if (share < limit.watch) return []
-  return [
-    {
-      rule,
-      severity: share >= limit.unsound ? 'unsound' : 'watch',
-      layer: index,
+interface Capped {
+  readonly key: LimitKey
+  readonly limit: Limit
+  readonly what: string
+  /** Of the organic binder, and of the whole dried film, by mass. */
+  readonly share: number
+  readonly ofFilm: number
+  readonly because: string
+}
+
+/** A share of a layer's binder held against its limit. */
+function held({ name, film }: LaidLayer, { key, limit, what, share, ofFilm, because }: Capped): Said | null {
+  const severity = isOilFilm(film) ? levelOf(key, limit, share) : null
+  return (
+    severity && {
+      severity,
       message: `${name} holds ${percent(share)} ${what} in its organic binder by mass: ${because}.`,
       numbers: {
-        share: figure(`${what} in the organic binder, by mass`, 100 * share, '%'),
-        ofFilm: figure(
-          `${what} in the whole dried film, by mass`,
-          100 *
-            (what === 'wax'
-              ? film.dry.byMass.wax
-              : what === 'resin'
-                ? film.dry.byMass.resin
-                : film.dry.byMass.wax + film.dry.byMass.resin),
-          '%',
-        ),
-        watch: figure('watch from', 100 * limit.watch, '%'),
-        unsound: figure('unsound from', 100 * limit.unsound, '%'),
+        share: limitedFigure(key, share),
+        ofFilm: figure(`${what} in the whole dried film, by mass`, 100 * ofFilm, '%'),
+        ...limitFigures(key, limit),
       },
-    },
-  ]
+    }
+  )
 }
 
 const lifts = 'a varnish remover would soften it'
 
-export const resinLimit: Rule = {
+export const resinLimit = layerRule({
   id: 'resin-limit',
   title: 'Resin limit',
   reason:
     'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
-  byPractice: false,
-  find: ({ layers, practice = defaultPractice }) =>
-    layers.flatMap((layer) =>
-      over('resin-limit', layer, layer.film.binder.resin, 'resin', practice.resin, lifts),
-    ),
-}
+  says: ({ layer, practice: { limits } }) =>
+    held(layer, {
+      key: 'resin',
+      limit: limits.resin,
+      what: 'resin',
+      share: layer.film.binder.resin,
+      ofFilm: layer.film.dry.byMass.resin,
+      because: lifts,
+    }),
+})
 
-export const waxLimit: Rule = {
+const waxText = {
   id: 'wax-limit',
   title: 'Wax limit',
   reason:
-    'Wax weakens the film, softens in warmth and holds later layers badly; on cloth it bears less. Limits are advice, not measurement; of the organic binder by mass.',
-  byPractice: false,
-  find: ({ layers, support, practice = defaultPractice }) =>
-    layers.flatMap((layer) => {
-      const limit = support.flexible ? practice.waxOnFlexible : practice.wax
-      const above = layers[layer.index + 1]
-      const falling =
-        above && layer.film.binder.wax > 0.2 && above.film.binder.wax < layer.film.binder.wax - 0.02
-      const found = over(
-        'wax-limit',
-        layer,
-        layer.film.binder.wax,
-        'wax',
-        limit,
-        support.flexible ? `much for ${support.name}` : 'soft, and a poor hold for the next layer',
-      )
-      if (!falling) return found
-      return [
-        ...found,
-        {
-          rule: 'wax-limit',
-          severity: 'unsound' as const,
-          layer: above.index,
-          under: layer.index,
-          message: `${above.name} has less wax than ${layer.name} under it (${percent(above.film.binder.wax)} after ${percent(layer.film.binder.wax)} of the binder by mass): it will not hold on so waxy a layer.`,
-          numbers: {
-            above: figure('wax in the organic binder above, by mass', 100 * above.film.binder.wax, '%'),
-            below: figure('wax in the organic binder below, by mass', 100 * layer.film.binder.wax, '%'),
-          },
-        },
-      ]
-    }),
+    'Wax weakens the film and softens in warmth; on cloth it bears less, and over a layer rich in it only paint as waxy holds. Limits are advice, not measurement; of the organic binder by mass.',
 }
 
-export const resinAndWaxLimit: Rule = {
+const muchWax = layerRule({
+  ...waxText,
+  says: ({ layer, support, practice: { limits } }) =>
+    held(layer, {
+      ...(support.flexible
+        ? { key: 'waxOnFlexible', limit: limits.waxOnFlexible, because: `much for ${support.name}` }
+        : { key: 'wax', limit: limits.wax, because: 'soft, and a poor hold for the next layer' }),
+      what: 'wax',
+      share: layer.film.binder.wax,
+      ofFilm: layer.film.dry.byMass.wax,
+    }),
+})
+
+/** Wax a hair below the layer under it does not count as falling. */
+const hair = 0.02
+
+const waxFalling = pairRule({
+  ...waxText,
+  says: ({ lower, upper, practice: { limits } }) => {
+    const [below, above] = [lower.film.binder.wax, upper.film.binder.wax]
+    if (!(below > limits.waxFalling.unsound && above < below - hair)) return null
+    return {
+      severity: 'unsound',
+      message: `${upper.name} has less wax than ${lower.name} under it (${percent(above)} after ${percent(below)} of the binder by mass): it will not hold on so waxy a layer.`,
+      numbers: {
+        above: figure('wax in the organic binder above, by mass', 100 * above, '%'),
+        below: figure('wax in the organic binder below, by mass', 100 * below, '%'),
+        from: boundFigure('waxFalling', limits.waxFalling.unsound),
+      },
+    }
+  },
+})
+
+export const waxLimit = together(muchWax, waxFalling)
+
+export const resinAndWaxLimit = layerRule({
   id: 'resin-and-wax-limit',
   title: 'Resin and wax together',
   reason:
     'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
-  byPractice: false,
-  find: ({ layers, practice = defaultPractice }) =>
-    layers.flatMap((layer) => {
-      const { resin: resinOfBinder, wax: waxOfBinder } = layer.film.binder
-      return resinOfBinder > 0 && waxOfBinder > 0
-        ? over(
-            'resin-and-wax-limit',
-            layer,
-            resinOfBinder + waxOfBinder,
-            'resin and wax',
-            practice.resinAndWax,
-            lifts,
-          )
-        : []
-    }),
-}
+  says: ({ layer, practice: { limits } }) => {
+    const { resin, wax } = layer.film.binder
+    if (!(resin > 0 && wax > 0)) return null
+    const { resin: resinOfFilm, wax: waxOfFilm } = layer.film.dry.byMass
+    return held(layer, {
+      key: 'resinAndWax',
+      limit: limits.resinAndWax,
+      what: 'resin and wax',
+      share: resin + wax,
+      ofFilm: resinOfFilm + waxOfFilm,
+      because: lifts,
+    })
+  },
+})

@@ -1,52 +1,41 @@
 import { isReached } from '../../cure/forecast.ts'
 import { figure } from '../../figure.ts'
-import type { Finding, Rule } from '../finding.ts'
-import { defaultPractice } from '../practice.ts'
 import { about, dayCount } from '../../words.ts'
-import { worst } from './fatOverLean.ts'
+import { boundFigure } from '../limit.ts'
+import { glazeFlex, isOilFilm } from '../oilFilm.ts'
+import { pairRule } from '../rule.ts'
 
-export const thickUnderThin: Rule = {
+export const thickUnderThin = pairRule({
   id: 'thick-under-thin',
   title: 'Thick under thin',
   reason:
-    'Thick paint goes on shrinking for months; a thin film over it is cracked by that. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
+    'Thick paint goes on shrinking for months; a thin film over it is cracked by that, unless it gives like a glaze. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
   byPractice: true,
-  find: ({ layers, practice = defaultPractice, oneFilm }) =>
-    layers.flatMap((upper) =>
-      worst(
-        layers.slice(0, upper.index).flatMap((lower): Finding[] => {
-          const { ratio, overUm } = practice.thickUnderThin
-          const thicker = lower.thickestUm / upper.film.dryThicknessUm
-          if (!(thicker > ratio && lower.thickestUm > overUm) || oneFilm(lower.index, upper.index)) return []
-          const waited = upper.appliedDay - lower.appliedDay
-          if (isReached(lower.forecast, 'cured', waited)) return []
-          const firm = isReached(lower.forecast, 'firm', waited)
-          return [
-            {
-              rule: 'thick-under-thin',
-              severity: firm ? 'watch' : 'unsound',
-              layer: upper.index,
-              under: lower.index,
-              message: `${lower.name} is ${about(thicker)} times as thick as ${upper.name} over it, and ${firm ? 'firm but not cured' : 'not firm'} after ${dayCount(waited)}.`,
-              numbers: {
-                below: figure(`thickest spot of ${lower.name}, dry`, lower.thickestUm, 'µm'),
-                above: figure(`${upper.name}, dry`, upper.film.dryThicknessUm, 'µm'),
-                ratio: figure('ratio the practice allows', ratio),
-                firmDays: figure(
-                  `days until ${lower.name} is firm (likely)`,
-                  lower.forecast.days.firm,
-                  'days',
-                ),
-                curedDays: figure(
-                  `days until ${lower.name} is cured (likely)`,
-                  lower.forecast.days.cured,
-                  'days',
-                ),
-                waitedDays: figure('days between the two', waited, 'days'),
-              },
-            },
-          ]
-        }),
-      ),
-    ),
-}
+  mends: ['wait'],
+  says: ({ lower, upper, waited, lowerUm, practice: { limits } }) => {
+    if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
+    const thicker = lowerUm / upper.film.dryThicknessUm
+    if (!(thicker > limits.thickRatio.watch && lowerUm > limits.thickFrom.watch)) return null
+    if (isReached(lower.forecast, 'cured', waited)) return null
+    const firm = isReached(lower.forecast, 'firm', waited)
+    const gives = (upper.film.flex ?? 0) >= glazeFlex
+    if (firm && gives) return null
+    return {
+      severity: firm || gives ? 'watch' : 'unsound',
+      message: `${lower.name} is ${about(thicker)} times as thick as ${upper.name} over it, and ${firm ? 'firm but not cured' : 'not firm'} after ${dayCount(waited)}.`,
+      numbers: {
+        below: figure(`thickest spot of ${lower.name}, dry`, lowerUm, 'µm'),
+        above: figure(`${upper.name}, dry`, upper.film.dryThicknessUm, 'µm'),
+        ratio: boundFigure('thickRatio', limits.thickRatio.watch),
+        from: boundFigure('thickFrom', limits.thickFrom.watch),
+        flex: figure(
+          `stretch of ${upper.name}, raw linseed = 1 (a glaze from ${glazeFlex})`,
+          upper.film.flex,
+        ),
+        firmDays: figure(`days until ${lower.name} is firm (likely)`, lower.forecast.days.firm, 'days'),
+        curedDays: figure(`days until ${lower.name} is cured (likely)`, lower.forecast.days.cured, 'days'),
+        waitedDays: figure('days between the two', waited, 'days'),
+      },
+    }
+  },
+})

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { oilToAdd } from '../../../core/film/oilToAdd.ts'
+import { oilToAdd } from '../../../core/dosing/oilToAdd.ts'
 import { finderOf } from '../../../core/materials/find.ts'
 import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
 import { about, gramsText, mlText, percentText } from '../../../ui/format.ts'

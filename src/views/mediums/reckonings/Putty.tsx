@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { puttyOf } from '../../../core/medium/putty.ts'
+import { puttyOf } from '../../../core/dosing/putty.ts'
 import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
 import { gramsText, mlText, percentText } from '../../../ui/format.ts'
 import { oilChoices } from '../../../ui/materials.ts'

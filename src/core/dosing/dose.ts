@@ -2,10 +2,10 @@ import { binderClasses, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
 import { demandOf } from '../film/paint.ts'
 import { drierLoadG } from '../film/film.ts'
-import { massByClass, volumeByClass, withoutVolatiles } from './medium.ts'
-import type { Ingredient } from './medium.ts'
-import { againstLimit, cornersOf, spanOf } from './span.ts'
-import type { LimitAnswer, Span } from './span.ts'
+import { massByClass, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
+import type { Ingredient } from '../medium/medium.ts'
+import { againstLimit, cornersOf, spanOf } from '../medium/span.ts'
+import type { LimitAnswer, Span } from '../medium/span.ts'
 
 /** What of a film a limit is on, and of what it is a share. */
 export const cappedShares = ['resin', 'wax', 'solubles', 'oil'] as const

@@ -1,7 +1,7 @@
 import type { FindMaterial } from '../materials/find.ts'
-import { addingTo } from '../medium/putty.ts'
-import { filmOf, leannessOf } from './film.ts'
-import { tubeDensity, tubeIngredients } from './paint.ts'
+import { addingTo } from './putty.ts'
+import { filmOf, leannessOf } from '../film/film.ts'
+import { tubeDensity, tubeIngredients } from '../film/paint.ts'
 
 /** Oil stirred into paint from a tube, to make the next layer a step fatter. */
 export interface OilToAdd {

@@ -1,7 +1,7 @@
 import { policyNames } from '../../materials/policy.ts'
 import type { PolicyId } from '../../materials/policy.ts'
 import { about, percent } from '../../words.ts'
-import type { Body, Sheen } from '../effects.ts'
+import type { Body, Sheen } from '../../medium/effects.ts'
 import { basisNames } from '../dose.ts'
 import type { Basis, CappedShare } from '../dose.ts'
 

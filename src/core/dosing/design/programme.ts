@@ -3,8 +3,8 @@ import type { Material } from '../../materials/material.ts'
 import { policyAnswers } from '../../materials/policy.ts'
 import { cappedOf, sideOf } from '../dose.ts'
 import type { Side } from '../dose.ts'
-import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling } from '../effects.ts'
-import { logViscosity } from '../oils.ts'
+import { bodyFromMPas, dryMlPerGram, dullFrom, dulling, gelling } from '../../medium/effects.ts'
+import { logViscosity } from '../../medium/oils.ts'
 import type { Wish } from './wish.ts'
 
 /** A linear programme over grams of each material in 100 g of medium. */

@@ -1,5 +1,5 @@
 import type { Material } from '../../materials/material.ts'
-import type { Recipe } from '../recipe.ts'
+import type { Recipe } from '../../medium/recipe.ts'
 import { programmeOf } from './programme.ts'
 import type { Setting } from './programme.ts'
 import { wishText } from './wish.ts'

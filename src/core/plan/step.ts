@@ -1,0 +1,63 @@
+import type { Forecast } from '../cure/forecast.ts'
+import type { StateId } from '../cure/states.ts'
+import type { Gate } from '../practice/practice.ts'
+
+/** What an undated layer may wait for in every layer beneath it, besides the gate. */
+export interface Wait {
+  readonly state: StateId
+  /** 0..1 */
+  readonly chance: number
+}
+
+/**
+ * What the judge made of an undated layer's dates: the gate alone will do (`gate`), something more must be waited for, or
+ * no date will do and the mixture has to change (`never`).
+ */
+export type Until = 'gate' | 'never' | Wait
+
+/** What is tried in order until the judge finds nothing unsound (science.md §6, the planner never proposes what the judge refuses). */
+export const untils: readonly Until[] = [
+  'gate',
+  { state: 'firm', chance: 0.5 },
+  { state: 'firm', chance: 0.8 },
+  { state: 'varnishSoft', chance: 0.5 },
+  { state: 'cured', chance: 0.5 },
+]
+
+/** A layer in one of its areas. */
+export interface Spot {
+  readonly area: string
+  readonly forecast: Forecast
+  /** What it must reach there before the next layer. */
+  readonly gate: Gate
+}
+
+/** A layer waiting for its date, or with one. */
+export interface StepIdea {
+  readonly paintedDay: number | null
+  /** A date the painter has set. */
+  readonly plannedDay: number | null
+  /** Goes on in the same sitting as the layer under it. */
+  readonly wetInWet: boolean
+  readonly until: Until
+  /** Wherever it lies; nowhere while it cannot be made. */
+  readonly spots: readonly Spot[]
+}
+
+/** A layer with what it waits for: every layer beneath it, in each area where it lies over it. */
+export interface Step extends StepIdea {
+  readonly over: readonly (Spot & { readonly step: number })[]
+}
+
+/** Joins layers, bottom first, to what lies under them. */
+export const stepsOf = (ideas: readonly StepIdea[]): readonly Step[] =>
+  ideas.map((idea, at) => ({
+    ...idea,
+    over: ideas
+      .slice(0, at)
+      .flatMap(({ spots }, step) =>
+        spots
+          .filter(({ area }) => idea.spots.some((spot) => spot.area === area))
+          .map((spot) => ({ ...spot, step })),
+      ),
+  }))

@@ -1,0 +1,204 @@
+/**
+ * Every limit a rule compares with, once. The schema of a practice, the form a painter changes it in and the rules are all
+ * derived from this table, so that a number stands nowhere else.
+ */
+export interface LimitRow<Level extends string = string> {
+  /** What is limited, and of what it is a share. */
+  readonly label: string
+  /** How it is shown; a share is kept as a fraction and shown in percent. */
+  readonly unit: '%' | 'points' | 'µm' | '×' | ''
+  /** Where it speaks: above the limit, from it on, or below it. */
+  readonly side: 'over' | 'from' | 'below'
+  /** By level: `watch` and `unsound`, or the one value there is. */
+  readonly default: Readonly<Record<Level, number>>
+  /** What a painter may set. */
+  readonly bounds: readonly [low: number, high: number]
+  /** Where the number comes from. */
+  readonly source: 'taught' | 'model' | 'judgement'
+}
+
+const row = <Level extends string>(limit: LimitRow<Level>): LimitRow<Level> => limit
+const share = [0, 1] as const
+
+export const limitTable = {
+  mismatch: row({
+    label: 'mismatch of movement, of what the upper film tolerates',
+    unit: '',
+    side: 'from',
+    default: { watch: 0.25, unsound: 0.6 },
+    bounds: [0.05, 5],
+    source: 'model',
+  }),
+  supportStrain: row({
+    label: 'strain by the support, of what the film can stretch',
+    unit: '',
+    side: 'from',
+    default: { watch: 0.3, unsound: 0.6 },
+    bounds: [0.05, 5],
+    source: 'model',
+  }),
+  leannessStep: row({
+    label: 'step up in leanness from a layer to one above it',
+    unit: '',
+    side: 'over',
+    default: { step: 0.1 },
+    bounds: [0, 1],
+    source: 'taught',
+  }),
+  oilStep: row({
+    label: 'step down in oil content that must go with it, of the dried film by volume',
+    unit: 'points',
+    side: 'over',
+    default: { step: 0.03 },
+    bounds: share,
+    source: 'judgement',
+  }),
+  thinLower: row({
+    label: 'lower layer so thin beside the upper that it counts a step less, or not at all',
+    unit: '×',
+    side: 'below',
+    default: { milder: 0.3, silent: 0.1 },
+    bounds: share,
+    source: 'judgement',
+  }),
+  rateRatio: row({
+    label: 'drying speed of the upper layer over the lower',
+    unit: '×',
+    side: 'from',
+    default: { watch: 1.4 },
+    bounds: [1, 10],
+    source: 'taught',
+  }),
+  thickRatio: row({
+    label: 'thickness of the lower layer over the upper',
+    unit: '×',
+    side: 'over',
+    default: { watch: 3.003 },
+    bounds: [1, 50],
+    source: 'taught',
+  }),
+  thickFrom: row({
+    label: 'thickness from which a lower layer counts as thick, dry',
+    unit: 'µm',
+    side: 'over',
+    default: { watch: 100 },
+    bounds: [10, 5000],
+    source: 'judgement',
+  }),
+  gateChance: row({
+    label: 'chance that the practice’s gate is reached (unsound: that it is touch dry)',
+    unit: '%',
+    side: 'below',
+    default: { watch: 0.5, unsound: 0.1 },
+    bounds: share,
+    source: 'judgement',
+  }),
+  thinGate: row({
+    label: 'a lower layer at most this thick, dry, need only be touch dry',
+    unit: 'µm',
+    side: 'below',
+    default: { touch: 40 },
+    bounds: [0, 500],
+    source: 'taught',
+  }),
+  binderRatio: row({
+    label: 'binder left over what the powder needs',
+    unit: '',
+    side: 'below',
+    default: { watch: 1.05, unsound: 0.9 },
+    bounds: [0.5, 3],
+    source: 'model',
+  }),
+  binderLost: row({
+    label: 'binder the layer below drank, from which a surface layer sinks',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.05 },
+    bounds: share,
+    source: 'model',
+  }),
+  resin: row({
+    label: 'resin, of the organic binder by mass',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.1, unsound: 0.2 },
+    bounds: share,
+    source: 'taught',
+  }),
+  wax: row({
+    label: 'wax, of the organic binder by mass',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.1, unsound: 0.2 },
+    bounds: share,
+    source: 'taught',
+  }),
+  resinAndWax: row({
+    label: 'resin and wax together, of the organic binder by mass',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.15, unsound: 0.3 },
+    bounds: share,
+    source: 'taught',
+  }),
+  waxOnFlexible: row({
+    label: 'wax on a support that bends, of the organic binder by mass',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.05, unsound: 0.15 },
+    bounds: share,
+    source: 'taught',
+  }),
+  waxFalling: row({
+    label: 'wax in a layer, of the organic binder by mass, over which none may lie with less',
+    unit: '%',
+    side: 'over',
+    default: { unsound: 0.2 },
+    bounds: share,
+    source: 'taught',
+  }),
+  medium: row({
+    label: 'medium without its solvent and powder, of the mix without solvent by volume',
+    unit: '%',
+    side: 'over',
+    default: { watch: 0.25, unsound: 0.5 },
+    bounds: share,
+    source: 'taught',
+  }),
+  mediumInGlaze: row({
+    label: 'the same in a glaze',
+    unit: '%',
+    side: 'over',
+    default: { watch: 0.6, unsound: 0.8 },
+    bounds: share,
+    source: 'taught',
+  }),
+} as const
+
+type Table = typeof limitTable
+export type LimitKey = keyof Table
+export type LevelOf<Key extends LimitKey> = keyof Table[Key]['default'] & string
+/** A value for every level of every limit, in the table's own units (shares as fractions). */
+export type Limits = { readonly [Key in LimitKey]: { readonly [Level in LevelOf<Key>]: number } }
+/** A limit with two levels. */
+export interface Limit {
+  readonly watch: number
+  readonly unsound: number
+}
+
+export const limitKeys = Object.keys(limitTable) as readonly LimitKey[]
+
+export const defaultLimits = Object.fromEntries(
+  limitKeys.map((key) => [key, limitTable[key].default]),
+) as unknown as Limits
+
+/** Values written by hand and values reckoned differ in the last digits; limits are compared with this much slack. */
+const slack = 1e-9
+
+/** How a value stands against a limit of two levels; null: within it. */
+export function levelOf(key: LimitKey, limit: Limit, value: number): 'watch' | 'unsound' | null {
+  const { side } = limitTable[key]
+  const speaks = (at: number): boolean =>
+    side === 'over' ? value > at + slack : side === 'from' ? value >= at - slack : value < at - slack
+  return speaks(limit.unsound) ? 'unsound' : speaks(limit.watch) ? 'watch' : null
+}

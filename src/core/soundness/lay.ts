@@ -1,0 +1,127 @@
+import { forecastOf } from '../cure/forecast.ts'
+import type { Evidence, Forecast } from '../cure/forecast.ts'
+import type { Climate } from '../cure/climate.ts'
+import type { CureSolution } from '../cure/solver.ts'
+import type { StateDays } from '../cure/states.ts'
+import { stateDaysFromTable } from '../cure/table.ts'
+import type { Film } from '../film/film.ts'
+import type { Practice } from '../practice/practice.ts'
+import type { Area } from '../stack/area.ts'
+import { cureLayerOf } from '../stack/cure.ts'
+import { leftOn } from '../stack/fold.ts'
+import type { ReadyEvent, Stratum } from '../stack/fold.ts'
+import type { Support } from '../stack/support.ts'
+import { curedAt, mismatchOf, wetInWet } from './mismatch.ts'
+import type { Mismatch, MismatchLayer } from './mismatch.ts'
+
+/** A film where it lies, with everything the rules compare. */
+export interface LaidLayer {
+  /** Its place in the area, 0 at the bottom, and the event that laid it. */
+  readonly index: number
+  readonly event: number
+  readonly name: string
+  readonly film: Film
+  readonly appliedDay: number
+  /** Drying speed with any plain factor on it, raw linseed = 1. */
+  readonly rate: number
+  /** Dry thickness at the thickest spot, µm. */
+  readonly thickestUm: number
+  readonly forecast: Forecast
+  /** What is left of it on a day, 0..1. */
+  readonly leftOn: (day: number) => number
+  /** The day the last of it was taken off; null: it is there to the end. */
+  readonly goneDay: number | null
+}
+
+export interface LaidArea {
+  readonly area: Area
+  /** Bottom first. */
+  readonly layers: readonly LaidLayer[]
+  /** Null until a solve of this area, or of one like it, is at hand. */
+  readonly mismatch: Mismatch | null
+  /** Whether two layers of it dry as one film. */
+  readonly oneFilm: (lower: number, upper: number) => boolean
+}
+
+/** A picture as the rules see it. */
+export interface LaidPicture {
+  readonly support: Support
+  readonly practice: Practice
+  readonly areas: readonly LaidArea[]
+}
+
+/** What was found by solving an area; its layers are those of the area's strata. */
+export interface AreaSolve {
+  readonly states: readonly StateDays[]
+  readonly mismatch: Mismatch
+  /** Pairs of layers that dry as one film. */
+  readonly oneFilms: readonly (readonly [lower: number, upper: number])[]
+}
+
+/** The films of an area as the solver sees them. */
+export const cureLayersOf = (
+  strata: readonly Stratum[],
+  events: readonly ReadyEvent[],
+  dayOf: (event: number) => number,
+): readonly MismatchLayer[] =>
+  strata.map((stratum) => cureLayerOf(stratum, events[stratum.event]!.event, dayOf))
+
+/** What a solution of these films says, small enough to be kept. */
+export function areaSolveOf(layers: readonly MismatchLayer[], solution: CureSolution): AreaSolve {
+  return {
+    states: solution.layers,
+    mismatch: mismatchOf(layers, solution),
+    oneFilms: layers.flatMap(({ appliedDay }, upper) =>
+      layers.slice(0, upper).flatMap((under, lower) => {
+        const cured = curedAt(solution, lower, appliedDay)
+        return wetInWet(appliedDay - under.appliedDay, cured) ? [[lower, upper] as const] : []
+      }),
+    ),
+  }
+}
+
+/** State times of films, each as if it lay alone (from the table). */
+export const statesAlone = (layers: readonly MismatchLayer[], climate?: Climate): readonly StateDays[] =>
+  layers.map((layer) => stateDaysFromTable(layer, climate))
+
+export interface AreaToLay {
+  readonly area: Area
+  readonly strata: readonly Stratum[]
+  readonly events: readonly ReadyEvent[]
+  readonly dayOf: (event: number) => number
+  /** State times of every stratum, by the solver or by the table. */
+  readonly states: readonly StateDays[]
+  readonly solve: AreaSolve | null
+  readonly evidenceOf: (event: number) => readonly Evidence[]
+}
+
+/** Puts an area together for judging. */
+export function layArea({ area, strata, events, dayOf, states, solve, evidenceOf }: AreaToLay): LaidArea {
+  const films = cureLayersOf(strata, events, dayOf)
+  const layers = strata.map((stratum, index): LaidLayer => ({
+    index,
+    event: stratum.event,
+    name: events[stratum.event]!.event.name,
+    film: stratum.film,
+    appliedDay: dayOf(stratum.event),
+    rate: films[index]!.rate,
+    thickestUm: stratum.thickestUm,
+    forecast: forecastOf(states[index]!, stratum.thickestUm, evidenceOf(stratum.event)),
+    leftOn: (day) => leftOn(stratum, day, dayOf),
+    goneDay: stratum.goneBy === null ? null : dayOf(stratum.goneBy),
+  }))
+  return {
+    area,
+    layers,
+    mismatch: solve?.mismatch ?? null,
+    oneFilm: (lower, upper) => {
+      if (solve) return solve.oneFilms.some((pair) => pair[0] === lower && pair[1] === upper)
+      const between = films[upper]!.appliedDay - films[lower]!.appliedDay
+      return wetInWet(between, roughlyCured(states[lower]!, between))
+    },
+  }
+}
+
+/** Cured fraction of a young layer, scaled from its touch time: x rises nearly in line with time up to touch dry. */
+const roughlyCured = (states: StateDays, day: number): number =>
+  states.touch === null ? 0 : (0.35 * day) / states.touch

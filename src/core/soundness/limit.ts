@@ -1,0 +1,32 @@
+import { figure } from '../figure.ts'
+import type { Figure } from '../figure.ts'
+import { limitTable } from '../practice/limits.ts'
+import type { Limit, LimitKey } from '../practice/limits.ts'
+
+/** A value as its limit's table shows it: a share in percent. */
+const shown = (key: LimitKey, value: number): number => {
+  const { unit } = limitTable[key]
+  return unit === '%' || unit === 'points' ? 100 * value : value
+}
+
+const sideWords = { over: 'over', from: 'from', below: 'below' } as const
+
+/** The two levels of a limit, as a finding's *why* shows them. */
+export function limitFigures(
+  key: LimitKey,
+  limit: Limit,
+): { readonly watch: Figure; readonly unsound: Figure } {
+  const { side, unit } = limitTable[key]
+  return {
+    watch: figure(`watch ${sideWords[side]}`, shown(key, limit.watch), unit),
+    unsound: figure(`unsound ${sideWords[side]}`, shown(key, limit.unsound), unit),
+  }
+}
+
+/** A value held against a limit, in words of the table. */
+export const limitedFigure = (key: LimitKey, value: number): Figure =>
+  figure(limitTable[key].label, shown(key, value), limitTable[key].unit)
+
+/** One value of a limit that has no two levels. */
+export const boundFigure = (key: LimitKey, value: number): Figure =>
+  figure(`limit: ${limitTable[key].label}`, shown(key, value), limitTable[key].unit)

@@ -1,0 +1,24 @@
+import { levelOf } from '../../practice/limits.ts'
+import { percent } from '../../words.ts'
+import { limitedFigure, limitFigures } from '../limit.ts'
+import { isGlaze, isOilFilm } from '../oilFilm.ts'
+import { layerRule } from '../rule.ts'
+
+export const mediumLimit = layerRule({
+  id: 'medium-limit',
+  title: 'Medium in the mix',
+  reason:
+    'Much medium makes a film that wrinkles, yellows and stays soft, and what is over it moves. Counted is the medium without its solvent and its powder, of the mix without solvent, by volume; a glaze may hold more. Advice, not measurement.',
+  says: ({ layer: { name, film }, practice: { limits } }) => {
+    const share = film.mix.mediumLessSolvent
+    if (share === null || !isOilFilm(film)) return null
+    const key = isGlaze(film) ? 'mediumInGlaze' : 'medium'
+    const severity = levelOf(key, limits[key], share)
+    if (!severity) return null
+    return {
+      severity,
+      message: `${name} is ${percent(share)} medium, its solvent left out: ${key === 'medium' ? 'as paint it would wrinkle and yellow' : 'even a glaze needs more body than that'}.`,
+      numbers: { share: limitedFigure(key, share), ...limitFigures(key, limits[key]) },
+    }
+  },
+})

@@ -1,0 +1,106 @@
+import { z } from 'zod'
+import {
+  idSchema,
+  minuteSchema,
+  dateSchema,
+  nameSchema,
+  noteSchema,
+  partsSchema,
+  thicknessUmSchema,
+} from './values.ts'
+import { paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
+import { shelfItemSchema } from './shelf.ts'
+
+/** A layer: what is planned, what was really done, and what was put right about that. */
+
+/** So many parts of a picture have a name at most. */
+export const mostAreas = 12
+
+/** What is on the brush, where it goes and how thick. */
+const brush = {
+  /** Ids of the picture's areas it covers; empty: all of it. In older layers an area goes by its very name. */
+  areas: z.array(nameSchema).max(mostAreas),
+  paints: z.array(paintSchema).max(12),
+  medium: z.object({ mediumId: idSchema, parts: partsSchema }).nullable(),
+  thinner: thinnerSchema.nullable(),
+  wetThicknessUm: thicknessUmSchema,
+  ridgeWetUm: thicknessUmSchema.nullable(),
+}
+
+/** What was used, as it was then. Written by the studio alone; later changes to a recipe, a lot or the book do not touch it. */
+export const paintedSchema = z.object({
+  at: minuteSchema,
+  ...brush,
+  /** The medium as it was; null: none was used, or none is on record. */
+  used: z.object({ name: nameSchema, recipe: recipeSchema }).nullable(),
+  /** The painter's own lots in any of it, as they were. */
+  materials: z.array(shelfItemSchema).max(200),
+})
+export type Painted = z.infer<typeof paintedSchema>
+
+const planned = {
+  id: idSchema,
+  paintingId: idSchema,
+  position: z.number().int().min(0).max(1000),
+  name: nameSchema,
+  ...brush,
+  wetInWet: z.boolean(),
+  plannedOn: dateSchema.nullable(),
+  note: noteSchema.default(''),
+}
+
+/** What a painter writes of a layer; what was used is the studio's to write. */
+export const plannedLayerSchema = z.object(planned)
+export type PlannedLayer = z.infer<typeof plannedLayerSchema>
+
+export const layerSchema = z.object({
+  ...planned,
+  painted: paintedSchema.nullable().default(null),
+  /** What the record said before it was put right, oldest first; `painted` null: it was said not to be painted at all. */
+  corrections: z
+    .array(z.object({ at: minuteSchema, was: paintedSchema }))
+    .max(100)
+    .default([]),
+})
+export type LayerDocument = z.infer<typeof layerSchema>
+
+/** What is on the brush, planned or as it was. */
+export type Brush = Pick<
+  LayerDocument,
+  'areas' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'ridgeWetUm'
+>
+
+/** What lies on the picture of a painted layer, or will lie on it of another. */
+export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
+
+export const paintedAtOf = ({ painted }: Pick<LayerDocument, 'painted'>): string | null => painted?.at ?? null
+
+/** Plans that are settled once a layer is painted: from then on only a correction changes what is on the picture. */
+export const settledByPainting = [
+  'areas',
+  'paints',
+  'medium',
+  'thinner',
+  'wetThicknessUm',
+  'ridgeWetUm',
+  'wetInWet',
+  'plannedOn',
+] as const satisfies readonly (keyof PlannedLayer)[]
+
+/** What may be put right about a painted layer. */
+export const correctionSchema = z.object({ ...brush, at: minuteSchema }).partial()
+export type Correction = z.infer<typeof correctionSchema>
+
+/**
+ * Version 1 kept the minute and the medium beside the plan: they become what was used. The lots of paint and thinner were
+ * not recorded then.
+ */
+export function fromVersion1(body: Record<string, unknown>): Record<string, unknown> {
+  const { paintedAt, usedMedium, ...plan } = body
+  if (typeof paintedAt !== 'string') return { ...plan, painted: null }
+  const { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm } = plan
+  const kept = usedMedium as { name: unknown; recipe: unknown; materials?: unknown } | null | undefined
+  const used = kept ? { name: kept.name, recipe: kept.recipe } : null
+  const painted = { at: paintedAt, areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }
+  return { ...plan, painted: { ...painted, used, materials: kept?.materials ?? [] } }
+}

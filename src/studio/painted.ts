@@ -1,0 +1,149 @@
+import { analyseMedium } from '../core/medium/medium.ts'
+import { overlap } from '../core/stack/area.ts'
+import { mediumOfBatch } from '../document/batchMedium.ts'
+import { brushOf, paintedAtOf } from '../document/layer.ts'
+import type { Brush, Correction, LayerDocument, Painted } from '../document/layer.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import type { ShelfItem } from '../document/shelf.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
+import type { Trx } from '../store/database.ts'
+import { bare } from '../store/history.ts'
+import { find, listByIds, listOf } from '../store/records.ts'
+import { closureOf } from './closure.ts'
+import { commit, findOrRefuse } from './commit.ts'
+import type { Write, Written } from './commit.ts'
+import { latest } from './integrity.ts'
+import { refused } from './refused.ts'
+
+/** What was painted, as a fact: written here alone, from what stands in the studio at that moment. */
+
+/**
+ * Marks a layer as painted, and keeps what was used as it is now. Without a minute it is now, or, should the clock have
+ * gone back, the minute of the last layer under it.
+ */
+export const logPainted = (write: Write, layerId: string, paintedAt?: string): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...layer } = await findOrRefuse(trx, 'layer', layerId)
+    if (layer.painted) throw refused(`${layer.name} is painted already. Correct what was used instead.`)
+    const lower = (await listOf(trx, 'layer', [layer.paintingId])).filter(
+      (one) => one.position < layer.position && overlap(brushOf(one), layer),
+    )
+    const at = paintedAt ?? latest([write.at, ...lower.map(paintedAtOf)])
+    const painted = await asUsed(trx, at, planOf(layer))
+    return {
+      what: `Painted ${layer.name}`,
+      paintingId: layer.paintingId,
+      wishes: [{ kind: 'layer', id: layerId, body: { ...layer, plannedOn: null, painted }, seen: revision }],
+    }
+  })
+
+/** Puts right what is on record of a painted layer. What was said before is kept beside it. */
+export const correctPainted = (
+  write: Write,
+  layerId: string,
+  { at, ...change }: Correction,
+): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...layer } = await findOrRefuse(trx, 'layer', layerId)
+    const { painted: was } = layer
+    if (!was) throw refused(`${layer.name} is not painted yet. Change its plan instead.`)
+    const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
+    const painted = await corrected(trx, was, { ...was, ...given, at: at ?? was.at })
+    const corrections = [...layer.corrections, { at: write.at, was }]
+    return {
+      what: `Corrected ${layer.name}`,
+      paintingId: layer.paintingId,
+      wishes: [{ kind: 'layer', id: layerId, body: { ...layer, painted, corrections }, seen: revision }],
+    }
+  })
+
+/** Says that a layer was not painted after all. What was said before is kept. */
+export const takeBackPainted = (write: Write, layerId: string): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...layer } = await findOrRefuse(trx, 'layer', layerId)
+    const { painted: was } = layer
+    if (!was) throw refused(`${layer.name} is not painted. There is nothing to take back.`)
+    const corrections = [...layer.corrections, { at: write.at, was }]
+    return {
+      what: `Took back that ${layer.name} was painted`,
+      paintingId: layer.paintingId,
+      wishes: [
+        { kind: 'layer', id: layerId, body: { ...layer, painted: null, corrections }, seen: revision },
+      ],
+    }
+  })
+
+const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: LayerDocument): Brush => ({
+  areas,
+  paints,
+  medium,
+  thinner,
+  wetThicknessUm,
+  ridgeWetUm,
+})
+
+/** What is on the brush, with the medium and the painter's own lots in all of it as they stand. */
+async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
+  const { used, materials } = await mediumAsUsed(trx, brush)
+  const lots = await listByIds(trx, 'shelf_item', materialsOf(brush))
+  return {
+    at,
+    ...brush,
+    used,
+    materials: onceEach([...materials, ...lots.map((item): ShelfItem => bare(item))]),
+  }
+}
+
+/** What a correction leaves as it was keeps the lots and the recipe it had; what it names anew is taken as it stands. */
+async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted> {
+  const fresh = await asUsed(trx, now.at, planOfPainted(now))
+  const sameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
+  return {
+    ...fresh,
+    used: now.medium === null ? null : sameMedium ? was.used : fresh.used,
+    materials: onceEach([...was.materials, ...fresh.materials]),
+  }
+}
+
+const planOfPainted = ({ at: _at, used: _used, materials: _materials, ...brush }: Painted): Brush => brush
+
+/** Each lot once, as it came first. */
+const onceEach = (items: readonly ShelfItem[]): ShelfItem[] => [
+  ...new Map(items.toReversed().map((item) => [item.id, item])).values(),
+]
+
+const materialsOf = ({ paints, thinner }: Brush): readonly string[] => [
+  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+  ...(thinner ? [thinner.material] : []),
+]
+
+type Used = Pick<Painted, 'used' | 'materials'>
+const nothingUsed: Used = { used: null, materials: [] }
+
+async function mediumAsUsed(trx: Trx, { medium }: Brush): Promise<Used> {
+  if (!medium) return nothingUsed
+  const recipe = await find(trx, 'medium', medium.mediumId)
+  if (recipe) return usedRecipe(trx, recipe)
+  const batch = await find(trx, 'batch', medium.mediumId)
+  if (!batch) return nothingUsed
+  const { name, recipe: poured, materials = [] } = mediumOfBatch(batch)
+  return { used: { name, recipe: poured }, materials: [...materials] }
+}
+
+/** A medium as it stands: its materials by weight where it holds other mediums, and the painter's own lots in it. */
+async function usedRecipe(trx: Trx, medium: MediumDocument): Promise<Used> {
+  const { mediums, items } = await closureOf(trx, [medium.recipe])
+  const known = new Map(mediums.map((one) => [one.id, one]))
+  const made = analyseMedium(medium.recipe, findInStudio(items), (id) => known.get(id), [medium.id])
+  if (!made.ok) return { used: { name: medium.name, recipe: medium.recipe }, materials: [] }
+  const ids = new Set(made.medium.ingredients.map(({ material }) => material.id))
+  const lines = made.medium.ingredients.map(({ material, massG }) => ({
+    material: material.id,
+    amount: massG,
+    unit: 'g' as const,
+  }))
+  const nested = medium.recipe.lines.some((line) => 'medium' in line)
+  const recipe: MediumDocument['recipe'] = nested ? { lines } : medium.recipe
+  const materials = items.filter(({ id }) => ids.has(id)).map((item): ShelfItem => bare(item))
+  return { used: { name: medium.name, recipe }, materials }
+}

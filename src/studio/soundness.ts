@@ -1,0 +1,68 @@
+import { findInLibrary } from '../core/materials/find.ts'
+import { noPractice, practiceOf } from '../core/practice/practice.ts'
+import { judge } from '../core/soundness/judge.ts'
+import { areaSolveOf, cureLayersOf, layArea } from '../core/soundness/lay.ts'
+import type { LaidArea } from '../core/soundness/lay.ts'
+import { solveToHorizon } from '../core/soundness/mismatch.ts'
+import { areasOf, restId } from '../core/stack/area.ts'
+import type { Area } from '../core/stack/area.ts'
+import type { StackEvent } from '../core/stack/event.ts'
+import { fold, readied } from '../core/stack/fold.ts'
+import { groundOf, suctionUmOf, supportOf } from '../core/stack/support.ts'
+import type { SoundnessRequest } from '../document/compute.ts'
+import { Invalid, mixtureOf } from './compute.ts'
+
+type RequestLayer = SoundnessRequest['layers'][number]
+
+/** A stack sent over HTTP, judged in every area with a full solve. */
+export function computeSoundness(request: SoundnessRequest) {
+  const { layers, support, ground, groundSuctionUm, practice, climate } = request
+  const events = layers.map((layer, at) => readied(eventOf(layer, at), findInLibrary))
+  for (const [at, { problem }] of events.entries())
+    if (problem) throw new Invalid([{ path: ['layers', at, ...problem.path], message: problem.message }])
+  const suctionUm = groundSuctionUm ?? suctionUmOf(ground === undefined ? undefined : groundOf(ground))
+  const dayOf = (event: number): number => layers[event]!.appliedDay
+  const solved = (area: Area): LaidArea => {
+    const strata = fold(events, area.id, suctionUm)
+    const films = cureLayersOf(strata, events, dayOf)
+    const solve = areaSolveOf(films, solveToHorizon(films, climate)!)
+    return layArea({ area, strata, events, dayOf, states: solve.states, solve, evidenceOf: () => [] })
+  }
+  const areas = areasOf(
+    [],
+    events.map(({ event }) => event),
+  ).map(solved)
+  const judged = judge({
+    support: supportOf(support)!,
+    practice: practice === undefined ? noPractice : practiceOf(practice),
+    areas,
+  })
+  return {
+    verdict: judged.verdict,
+    findings: judged.findings.map(({ area, ...finding }) => ({
+      ...finding,
+      ...(area !== restId && { area }),
+    })),
+    areas: judged.areas.map(({ area, verdict }) => ({ area: area.name, verdict })),
+  }
+}
+
+function eventOf(layer: RequestLayer, at: number): StackEvent {
+  const happening = { name: layer.name ?? `Layer ${at + 1}`, areas: layer.areas ?? [] }
+  if ('removal' in layer) return { ...happening, kind: 'removal', ...layer.removal }
+  const factor = layer.rateTimes === undefined ? {} : { rateTimes: layer.rateTimes }
+  if ('clear' in layer) {
+    const material = findInLibrary(layer.clear)
+    if (!material)
+      throw new Invalid([
+        {
+          path: ['layers', at, 'clear'],
+          message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.`,
+        },
+      ])
+    const coat = [{ material, massG: material.densityGPerMl.mid, volumeMl: 1 }]
+    return { ...happening, kind: 'clear', coat, wetThicknessUm: layer.wetThicknessUm, ...factor }
+  }
+  const ridge = layer.ridgeWetUm === undefined ? {} : { ridgeWetUm: layer.ridgeWetUm }
+  return { ...happening, kind: 'paint', mixture: mixtureOf(layer, ['layers', at]), ...ridge, ...factor }
+}

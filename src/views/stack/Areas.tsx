@@ -1,0 +1,90 @@
+import { Plus, X } from 'lucide-react'
+import { restId } from '../../core/stack/area.ts'
+import { brushOf } from '../../document/layer.ts'
+import { areasIn } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture.ts'
+import type { AreaDocument } from '../../document/studio.ts'
+import { TypedField } from '../../ui/fields.tsx'
+import type { Reading } from '../../ui/fields.tsx'
+import { parseNumber } from '../../core/measure/parse.ts'
+import { about } from '../../ui/format.ts'
+
+/** The parts of a picture: their names, and how much of the surface each takes. What they leave over is a part too. */
+export function Areas({
+  picture,
+  onChange,
+}: {
+  readonly picture: Picture
+  readonly onChange: (areas: AreaDocument[]) => void
+}) {
+  const all = areasIn(picture)
+  const areas = all.filter(({ id }) => id !== restId)
+  const rest = areas.length > 0 ? all.find(({ id }) => id === restId) : undefined
+  const change = (id: string, part: Partial<AreaDocument>): void =>
+    onChange(areas.map((area) => (area.id === id ? { ...area, ...part } : { ...area })))
+  const isUsed = (id: string): boolean => picture.layers.some((layer) => brushOf(layer).areas.includes(id))
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="text-[0.8rem] text-soft">
+        Parts with layers of their own, and their share of the picture
+      </legend>
+      {areas.map(({ id, name, share }) => (
+        <div key={id} className="flex items-center gap-3">
+          <TypedField
+            label={`Name of ${name}`}
+            className="grow"
+            shown={name}
+            read={readName}
+            onValue={(next) => change(id, { name: next })}
+          />
+          <TypedField
+            label={`${name}, share of the picture`}
+            className="w-20"
+            shown={share === null ? '' : about(100 * share, 3)}
+            read={readShare}
+            onValue={(next) => change(id, { share: next })}
+            inputMode="decimal"
+            suffix="%"
+          />
+          <button
+            type="button"
+            aria-label={isUsed(id) ? `${name} has layers of its own` : `Remove ${name}`}
+            disabled={isUsed(id)}
+            className="grid size-9 place-items-center hover:bg-wash disabled:opacity-30"
+            onClick={() => onChange(areas.filter((area) => area.id !== id).map((area) => ({ ...area })))}
+          >
+            <X size={15} aria-hidden="true" />
+          </button>
+        </div>
+      ))}
+      {rest && (
+        <p className="text-[0.85rem] text-soft">
+          The rest: {about(100 * rest.share!, 3)}&nbsp;% of the picture.
+        </p>
+      )}
+      <button
+        type="button"
+        className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
+        onClick={() =>
+          onChange([
+            ...areas.map((area) => ({ ...area })),
+            { id: crypto.randomUUID(), name: `part ${areas.length + 1}`, share: null },
+          ])
+        }
+      >
+        <Plus size={14} aria-hidden="true" /> a part
+      </button>
+    </fieldset>
+  )
+}
+
+const readName = (text: string): Reading<string> =>
+  text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the part a name.' }
+
+const readShare = (text: string): Reading<number | null> => {
+  if (!text.trim()) return { value: null }
+  const number = parseNumber(text)
+  return number === null || number <= 0 || number > 100
+    ? { problem: 'Between 0 and 100 % of the picture.' }
+    : { value: number / 100 }
+}

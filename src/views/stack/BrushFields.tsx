@@ -1,0 +1,113 @@
+import { useEffect, useRef } from 'react'
+import { Plus } from 'lucide-react'
+import type { Brush } from '../../document/layer.ts'
+import { ChoiceRow, Labelled, NumberRow } from '../../ui/fields.tsx'
+import { Chooser } from '../../ui/Chooser.tsx'
+import type { Choosable } from '../../ui/Chooser.tsx'
+import { useChoice } from '../../ui/useBench.ts'
+import type { Bench } from '../../ui/useBench.ts'
+import { thinnerChoices } from '../../ui/materials.ts'
+import { PaintLine, newPaint } from './PaintLine.tsx'
+import type { Paint } from './PaintLine.tsx'
+import { Thickness } from './Thickness.tsx'
+
+const noMedium: readonly Choosable[] = [{ id: '', name: 'none' }]
+const mediumLookups = ['medium', 'batch'] as const
+const usualShare = 0.25
+
+interface BrushProps extends Pick<Bench, 'bring'> {
+  readonly brush: Brush
+  /** The medium on the brush, by name. */
+  readonly mediumName: string
+  readonly onChange: (change: Partial<Brush>) => void
+}
+
+/** What is on the brush and how thick it goes on: paints, medium, thinner, thickness. */
+export function BrushFields({ brush, mediumName, bring, onChange }: BrushProps) {
+  const setPaint = (at: number, change: Partial<Paint>): void =>
+    onChange({ paints: brush.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
+  const choice = useChoice(bring)
+  // A medium may come late; its parts may have been typed by then.
+  const latest = useRef(brush)
+  useEffect(() => {
+    latest.current = brush
+  }, [brush])
+  const partsOf = (mediumId: string): Brush['medium'] =>
+    mediumId ? { mediumId, parts: latest.current.medium?.parts ?? usualShare } : null
+  return (
+    <>
+      <fieldset className="min-w-0 sm:col-span-2">
+        <legend className="text-[0.8rem] text-soft">Paint, in parts by volume</legend>
+        {brush.paints.map((paint, at) => (
+          <PaintLine
+            key={at}
+            paint={paint}
+            onChange={(change) => setPaint(at, change)}
+            onRemove={() => onChange({ paints: brush.paints.filter((_, index) => index !== at) })}
+          />
+        ))}
+        <button
+          type="button"
+          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
+          onClick={() => onChange({ paints: [...brush.paints, newPaint] })}
+        >
+          <Plus size={14} aria-hidden="true" />{' '}
+          {brush.paints.length > 0 ? 'another colour' : 'a colour (none: a clear oil film)'}
+        </button>
+      </fieldset>
+
+      <div className="flex min-w-0 gap-2">
+        <Labelled
+          label="Medium"
+          className="min-w-0 grow"
+          hint={choice.awaited && `${choice.awaited.name} is taken once the studio answers.`}
+        >
+          {(id) => (
+            <Chooser
+              id={id}
+              shown={mediumName}
+              options={noMedium}
+              lookups={mediumLookups}
+              onChoose={(chosen) =>
+                void choice.choose(chosen, () => onChange({ medium: partsOf(chosen.id) }))
+              }
+            />
+          )}
+        </Labelled>
+        {brush.medium && (
+          <NumberRow
+            label="parts"
+            className="w-16"
+            value={brush.medium.parts}
+            low={0}
+            high={1000}
+            onValue={(parts) => onChange({ medium: { ...brush.medium!, parts } })}
+          />
+        )}
+      </div>
+      <div className="flex min-w-0 gap-2">
+        <ChoiceRow
+          label="Thinner"
+          className="min-w-0 grow"
+          value={brush.thinner?.material ?? ''}
+          onValue={(material) =>
+            onChange({ thinner: material ? { material, parts: brush.thinner?.parts ?? 0.5 } : null })
+          }
+          options={[{ id: '', name: 'none' }, ...thinnerChoices]}
+        />
+        {brush.thinner && (
+          <NumberRow
+            label="parts"
+            className="w-16"
+            value={brush.thinner.parts}
+            low={0}
+            high={1000}
+            onValue={(parts) => onChange({ thinner: { ...brush.thinner!, parts } })}
+          />
+        )}
+      </div>
+
+      <Thickness layer={brush} onChange={onChange} />
+    </>
+  )
+}

@@ -1,0 +1,111 @@
+import { findInLibrary } from '../../core/materials/find.ts'
+import { dayOf } from '../../core/plan/calendar.ts'
+import type { Area } from '../../core/stack/area.ts'
+import type { Correction, Painted } from '../../document/layer.ts'
+import { Labelled } from '../../ui/fields.tsx'
+import { about, dayText, shortName } from '../../ui/format.ts'
+import { AreaChoice } from './AreaChoice.tsx'
+import { BrushFields } from './BrushFields.tsx'
+import type { EditorProps } from './LayerEditor.tsx'
+
+type FactsProps = Pick<
+  EditorProps,
+  'areas' | 'onNameArea' | 'mediums' | 'bring' | 'correction' | 'onCorrect' | 'onSaveCorrection'
+> & { readonly painted: Painted }
+
+/** What was used, as it was; opened to put it right, every field can be changed, and nothing is stored until it is saved. */
+export function PaintedFacts(props: FactsProps) {
+  const { painted, areas, onNameArea, mediums, bring, correction, onCorrect, onSaveCorrection } = props
+  if (!correction)
+    return (
+      <div className="sm:col-span-2">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
+          {factsOf(painted, areas).map(([what, is]) => (
+            <div key={what} className="contents">
+              <dt className="text-soft">{what}</dt>
+              <dd className="min-w-0">{is}</dd>
+            </div>
+          ))}
+        </dl>
+        <button type="button" className="button mt-3" onClick={() => onCorrect({})}>
+          Correct what was used
+        </button>
+      </div>
+    )
+  const now = { ...painted, ...correction }
+  const change = (more: Correction): void => onCorrect({ ...correction, ...more })
+  const mediumId = now.medium?.mediumId
+  const mediumName =
+    mediumId === undefined
+      ? 'none'
+      : mediumId === painted.medium?.mediumId && painted.used
+        ? painted.used.name
+        : (mediums.find(({ id }) => id === mediumId)?.name ?? 'gone')
+  return (
+    <>
+      <p className="text-soft sm:col-span-2">
+        Say what was really used. What was on record before stays beside it.
+      </p>
+      <BrushFields brush={now} mediumName={mediumName} bring={bring} onChange={change} />
+      <Labelled label="Painted">
+        {(id) => (
+          <input
+            id={id}
+            type="datetime-local"
+            className="field"
+            value={now.at}
+            onChange={({ target }) => target.value && change({ at: target.value.slice(0, 16) })}
+          />
+        )}
+      </Labelled>
+      <AreaChoice
+        areas={areas}
+        chosen={now.areas}
+        onChoose={(chosen) => change({ areas: chosen })}
+        onName={onNameArea}
+      />
+      <div className="flex flex-wrap gap-2 sm:col-span-2">
+        <button type="button" className="button button-ink min-h-11" onClick={onSaveCorrection}>
+          Save the correction
+        </button>
+        <button type="button" className="button min-h-11" onClick={() => onCorrect(null)}>
+          Leave it as it was
+        </button>
+      </div>
+    </>
+  )
+}
+
+/** What is on record, in words, line by line. */
+export function factsOf(painted: Painted, areas: readonly Area[]): readonly (readonly [string, string])[] {
+  const { at, paints, medium, thinner, used, wetThicknessUm, ridgeWetUm } = painted
+  const own = (id: string): string | undefined => painted.materials.find((item) => item.id === id)?.name
+  const named = (id: string): string => own(id) ?? shortName(findInLibrary(id)?.name ?? id)
+  const where = painted.areas.map((id) => areas.find((area) => area.id === id)?.name ?? id)
+  const several = paints.length > 1
+  return [
+    ['painted', `${dayText(dayOf(at)!)}, ${at.slice(11)}`],
+    ...(where.length > 0 ? [['where', where.join(', ')] as const] : []),
+    ...(paints.length > 0
+      ? [
+          [
+            'paint',
+            paints
+              .map(({ pigments, oil, parts }) => {
+                const colour = pigments.map(({ pigment }) => named(pigment)).join(' + ')
+                return `${several ? `${about(parts, 3)} ` : ''}${colour} in ${named(oil).toLowerCase()}`
+              })
+              .join('; '),
+          ] as const,
+        ]
+      : []),
+    ...(medium
+      ? [['medium', `${about(medium.parts, 3)} of ${used?.name ?? 'what is not on record'}`] as const]
+      : []),
+    ...(thinner ? [['thinner', `${about(thinner.parts, 3)} of ${named(thinner.material)}`] as const] : []),
+    [
+      'laid on',
+      `${about(wetThicknessUm, 4)} µm wet${ridgeWetUm === null ? '' : `, ${about(ridgeWetUm, 4)} µm at its thickest`}`,
+    ],
+  ]
+}

@@ -1,0 +1,89 @@
+import { daysAtChance } from '../../core/cure/forecast.ts'
+import type { Forecast } from '../../core/cure/forecast.ts'
+import type { StateId } from '../../core/cure/states.ts'
+import type { StepDate } from '../../core/plan/forward.ts'
+import type { Assessment } from '../../document/assess.ts'
+import type { Picture } from '../../document/picture.ts'
+import { about, datesText, dayText, umText } from '../../ui/format.ts'
+import { verdictWords } from '../../ui/Verdict.tsx'
+import { rowsOf } from './rows.ts'
+import type { LayerRow } from './rows.ts'
+
+/** What the drawing shows, as a table: every area, its layers from the surface down. */
+export function StackTable({
+  picture,
+  assessment,
+}: {
+  readonly picture: Picture
+  readonly assessment: Assessment
+}) {
+  return (
+    <div className="overflow-x-auto">
+      {assessment.areas.map(({ area, verdict }) => (
+        <table key={area.id} className="mt-3 w-full min-w-[44rem] text-[0.92rem]">
+          <caption className="text-left">
+            <span className="font-read text-[1.1rem]">{area.name}</span>
+            <span className="text-soft">, surface first: {verdictWords[verdict].toLowerCase()}</span>
+          </caption>
+          <thead>
+            <tr className="text-left text-soft">
+              {columns.map(([title]) => (
+                <th key={title} scope="col" className="py-1 pr-4 font-normal">
+                  {title}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rowsOf(picture, assessment, area.id).map((row) => (
+              <tr key={row.layer.id} className="border-t border-rule align-top">
+                {columns.map(([title, text], at) =>
+                  at === 0 ? (
+                    <th key={title} scope="row" className="py-1 pr-4 text-left font-medium">
+                      {text(row)}
+                    </th>
+                  ) : (
+                    <td key={title} className="py-1 pr-4">
+                      {text(row)}
+                    </td>
+                  ),
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ))}
+    </div>
+  )
+}
+
+const dateWords: Readonly<Record<StepDate['source'], (day: string) => string>> = {
+  painted: (day) => `painted ${day}`,
+  planned: (day) => `planned ${day}`,
+  forecast: (day) => `from ${day}`,
+  unknown: () => 'no date: what lies under it may never be ready',
+  unsound: () => 'no date: change the mixture',
+}
+
+const rangeOf = (day: number, forecast: Forecast, state: StateId): string => {
+  const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
+  return low === null || high === null ? 'may never be' : datesText(day + low, day + high)
+}
+
+const columns: readonly (readonly [title: string, text: (row: LayerRow) => string])[] = [
+  ['Layer', ({ layer }) => layer.name],
+  ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture],
+  ['Dry, thickest', ({ thickestUm }) => umText(thickestUm)],
+  [
+    'Fat over need',
+    ({ spot }) => {
+      const leanness = spot?.film.leanness ?? null
+      return leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`
+    },
+  ],
+  ['When', ({ assessed }) => dateWords[assessed.date.source](dayText(assessed.date.day))],
+  ['Touch dry, 8 times in 10', ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'touch')],
+  ['Firm, 8 times in 10', ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'firm')],
+  ['Now', ({ state }) => state ?? 'not painted'],
+  ['Found', ({ verdict }) => verdictWords[verdict].toLowerCase()],
+]
