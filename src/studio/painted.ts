@@ -97,13 +97,18 @@ async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
 /** What a correction leaves as it was keeps the lots and the recipe it had; what it names anew is taken as it stands. */
 async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted> {
   const fresh = await asUsed(trx, now.at, planOfPainted(now))
-  const sameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
+  const isSameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
+  // A material the book stood for then has no lot on record, and gets none now.
+  const known = new Set([...materialsOf(was), ...(was.used?.recipe.lines ?? []).flatMap(materialIn)])
   return {
     ...fresh,
-    used: now.medium === null ? null : sameMedium ? was.used : fresh.used,
-    materials: onceEach([...was.materials, ...fresh.materials]),
+    used: now.medium === null ? null : isSameMedium ? was.used : fresh.used,
+    materials: onceEach([...was.materials, ...fresh.materials.filter(({ id }) => !known.has(id))]),
   }
 }
+
+const materialIn = (line: MediumDocument['recipe']['lines'][number]): readonly string[] =>
+  'material' in line ? [line.material] : []
 
 const planOfPainted = ({ at: _at, used: _used, materials: _materials, ...brush }: Painted): Brush => brush
 

@@ -12,8 +12,11 @@ import {
   unpour,
 } from '../../src/studio/batches.ts'
 import { expected } from '../../src/document/batchDeeds.ts'
-import { logTouch, removeLayer, saveLayer } from '../../src/studio/layers.ts'
-import { logPainted } from '../../src/studio/painted.ts'
+import { readStored } from '../../src/document/kinds.ts'
+import type { LayerDocument } from '../../src/document/layer.ts'
+import { logTouch, removeLayer, removeTouch, saveLayer } from '../../src/studio/layers.ts'
+import { correctPainted, logPainted, takeBackPainted } from '../../src/studio/painted.ts'
+import { undoEvent } from '../../src/studio/undo.ts'
 import { labelPdf, labelWords, sheetPdf } from '../../src/studio/label.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
@@ -91,6 +94,122 @@ describe('a painted layer keeps what it was painted with', () => {
       'was painted on 2026-11-24',
     )
     expect(await refusalOf(logPainted(write(), 'nothing'))).to.include('This layer is no longer there')
+  })
+})
+
+describe('what was painted is a fact', () => {
+  let studio: Studio
+  const write = (at = now) => ({ db: studio.db, at })
+  const stored = async (id = 'body') => (await find(studio.db, 'layer', id))!
+  const rateOf = async (id: string): Promise<number> => {
+    const picture = (await loadPicture(studio.db, 'p', now))!
+    const at = picture.layers.findIndex((one) => one.id === id)
+    return assess(picture, findInStudio(picture.shelf)).layers[at]!.worst!.film.rate
+  }
+  before(async () => {
+    studio = await emptyStudio()
+    await savePainting(write(), painting('p'), null)
+    await saveMedium(write(), medium('glaze', { name: 'Glaze' }), null)
+    await saveMedium(write(), medium('other', { name: 'Other' }), null)
+    const body = layer('body', 'p', 0, { medium: { mediumId: 'glaze', parts: 0.25 } })
+    await saveLayer(write(), body, null)
+    await saveLayer(write(), layer('next', 'p', 1), null)
+    await logPainted(write(), 'body')
+  })
+  after(() => studio.close())
+
+  it('and not the painter’s to send: what a page says of it is not heard', async () => {
+    const { revision, ...body } = await stored()
+    const forged = { ...body.painted!, wetThicknessUm: 5, used: { name: 'Forged', recipe: { lines: [] } } }
+    await saveLayer(write(), { ...body, note: 'x', painted: forged } as typeof body, revision)
+    expect((await stored()).painted).to.deep.equal(body.painted)
+    expect((await stored()).note).to.equal('x')
+  })
+  it('the book’s oil made faster on the shelf afterwards does not hurry it; it hurries what is planned', async () => {
+    const [painted, planned] = [await rateOf('body'), await rateOf('next')]
+    await saveShelfItem(write(), lot('walnut', { base: 'walnut', name: 'Walnut oil', rate: 5 }), null)
+    expect(await rateOf('body')).to.equal(painted)
+    expect(await rateOf('next')).to.be.above(2 * planned)
+  })
+  it('its plan is settled: another medium or thickness is refused, and says what to do', async () => {
+    const { revision, ...body } = await stored()
+    for (const change of [{ medium: { mediumId: 'other', parts: 1 } }, { wetThicknessUm: 9 }])
+      expect(await refusalOf(saveLayer(write(), { ...body, ...change }, revision))).to.include(
+        'Correct it instead',
+      )
+    expect(await refusalOf(logPainted(write(), 'body'))).to.include('painted already')
+  })
+  it('a correction is judged by, and what was said before stays beside it', async () => {
+    const was = (await stored()).painted!
+    await correctPainted(write('2026-11-25T08:00'), 'body', { wetThicknessUm: 90 })
+    const { painted, corrections } = await stored()
+    expect(painted).to.deep.equal({ ...was, wetThicknessUm: 90 })
+    expect(corrections).to.deep.equal([{ at: '2026-11-25T08:00', was }])
+  })
+  it('of the medium takes the recipe as it stands; the lots on record stay as they were', async () => {
+    await correctPainted(write(), 'body', { medium: { mediumId: 'other', parts: 0.5 } })
+    const { painted, corrections } = await stored()
+    expect([painted!.used!.name, painted!.medium!.parts]).to.deep.equal(['Other', 0.5])
+    expect(corrections).to.have.length(2)
+  })
+  it('is undone like anything else, its place in the record with it', async () => {
+    const before_ = await stored()
+    const { event } = await correctPainted(write(), 'body', { at: '2026-11-20T09:00' })
+    expect((await stored()).painted!.at).to.equal('2026-11-20T09:00')
+    await undoEvent(write(), event)
+    const { revision: _now, ...is } = await stored()
+    const { revision: _then, ...was } = before_
+    expect(is).to.deep.equal(was)
+  })
+  it('a day on which it cannot have been is refused', async () => {
+    expect(await refusalOf(correctPainted(write(), 'body', { at: '2031-01-01T09:00' }))).to.include('future')
+    expect(await refusalOf(correctPainted(write(), 'next', { wetThicknessUm: 9 }))).to.include(
+      'not painted yet',
+    )
+  })
+  it('a wrong touch test is taken out; then the painting itself can be taken back, and the record keeps it', async () => {
+    const { made } = await logTouch(write(), { layerId: 'body', feel: 'firm', note: '' })
+    expect(await refusalOf(takeBackPainted(write(), 'body'))).to.include('has a touch test')
+    const test = (await find(studio.db, 'touch_test', made[0]!))!
+    await removeTouch(write(), test.id, test.revision)
+    expect(await list(studio.db, 'touch_test')).to.deep.equal([])
+    await takeBackPainted(write(), 'body')
+    const { painted, corrections } = await stored()
+    expect([painted, corrections.length]).to.deep.equal([null, 3])
+    expect(await refusalOf(takeBackPainted(write(), 'body'))).to.include('not painted')
+  })
+})
+
+describe('a layer of the first version', () => {
+  it('painted, becomes a fact of what it said; planned, stays a plan', () => {
+    const { painted: _painted, corrections: _corrections, ...old } = layer('l', 'p', 0, { areas: ['sky'] })
+    const usedMedium = { name: 'Oil', recipe: { lines: [] }, materials: [lot('lot-b')] }
+    const read = (body: object) =>
+      readStored('layer', JSON.stringify({ ...old, ...body }), 1) as { readonly body: LayerDocument }
+    const { painted, areas } = read({ paintedAt: now, usedMedium }).body
+    expect(areas).to.deep.equal(['sky'])
+    expect(painted).to.deep.include({ at: now, areas: ['sky'], wetThicknessUm: old.wetThicknessUm })
+    expect([painted!.used!.name, painted!.materials.length]).to.deep.equal(['Oil', 1])
+    expect(read({ paintedAt: null, usedMedium: null }).body.painted).to.equal(null)
+  })
+  it('whose medium was not recorded says so, and is judged again once it is corrected', async () => {
+    const studio = await emptyStudio()
+    const write = { db: studio.db, at: now }
+    await savePainting(write, painting('p'), null)
+    await saveMedium(write, medium('glaze'), null)
+    await saveLayer(write, layer('l', 'p', 0, { medium: { mediumId: 'glaze', parts: 1 } }), null)
+    await logPainted(write, 'l')
+    const { revision: _revision, ...body } = (await find(studio.db, 'layer', 'l'))!
+    const text = JSON.stringify({ ...body, painted: { ...body.painted, used: null } })
+    await studio.db.updateTable('layer').set({ body: text }).execute()
+    const problem = async () => {
+      const picture = (await loadPicture(studio.db, 'p', now))!
+      return assess(picture, findInStudio(picture.shelf)).layers[0]!.problem
+    }
+    expect(await problem()).to.include('is not on record. Correct it.')
+    await correctPainted(write, 'l', { medium: { mediumId: 'glaze', parts: 1 } })
+    expect(await problem()).to.equal(null)
+    await studio.close()
   })
 })
 
