@@ -8,8 +8,8 @@ function fewerChunks(id) {
   if (/node_modules\/(lucide-react|nanostores|@nanostores|date-fns)\//.test(id)) return 'ui'
   if (/\/src\/(ui\/[^/]+\.tsx?|saving\/[^/]+\.ts)$/.test(id)) return 'ui'
   const isCore =
-    /\/src\/core\/(measure|medium\/(medium|recipe|weigh)|film|materials\/(material|shelf|own|policy)|soundness\/(practice|words|support))/
-  if (isCore.test(id) && !/book|design|library/.test(id)) return 'core'
+    /\/src\/core\/(measure|medium\/(medium|recipe|weigh)|film|materials\/(material|shelf|own|policy)|practice|stack\/(support|area)|words|severity)/
+  if (isCore.test(id) && !/book|design|library|film\/why/.test(id)) return 'core'
 }
 
 export default defineConfig({

@@ -2,7 +2,8 @@ import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
-import type { Brush, LayerDocument, Painted } from '../src/document/layer.ts'
+import type { Brush } from '../src/document/brush.ts'
+import type { LayerDocument, Painted } from '../src/document/layer.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({

@@ -12,7 +12,7 @@ const logDays = stateIds.map((id) =>
   thicknessesUm.map((thicknessUm) =>
     rates.map((rate) => {
       const days = solveCure([{ thicknessUm, rate, q: 0.5, appliedDay: 0 }], 12000)!.layers[0]![id]
-      return days === null ? null : Number(Math.log(days).toFixed(4))
+      return days === null ? null : Number(Math.log(days).toFixed(3))
     }),
   ),
 )

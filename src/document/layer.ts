@@ -64,17 +64,6 @@ export const layerSchema = z.object({
 })
 export type LayerDocument = z.infer<typeof layerSchema>
 
-/** What is on the brush, planned or as it was. */
-export type Brush = Pick<
-  LayerDocument,
-  'areas' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'ridgeWetUm'
->
-
-/** What lies on the picture of a painted layer, or will lie on it of another. */
-export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
-
-export const paintedAtOf = ({ painted }: Pick<LayerDocument, 'painted'>): string | null => painted?.at ?? null
-
 /** Plans that are settled once a layer is painted: from then on only a correction changes what is on the picture. */
 export const settledByPainting = [
   'areas',

@@ -2,7 +2,8 @@ import { findInLibrary } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
 import type { MediumDocument } from './recipe.ts'
 import { isShipped } from '../core/practice/practice.ts'
-import type { Brush, LayerDocument } from './layer.ts'
+import type { Brush } from './brush.ts'
+import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument, TouchTest } from './studio.ts'
 
 /** What may be named by something else: a batch is named where a medium is. */

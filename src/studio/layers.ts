@@ -1,4 +1,5 @@
-import { paintedAtOf, settledByPainting } from '../document/layer.ts'
+import { paintedAtOf } from '../document/brush.ts'
+import { settledByPainting } from '../document/layer.ts'
 import type { LayerDocument, PlannedLayer } from '../document/layer.ts'
 import type { TouchTest } from '../document/studio.ts'
 import { bare, changedFields, StaleWrite } from '../store/history.ts'

@@ -1,5 +1,5 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import { brushOf } from '../document/layer.ts'
+import { brushOf } from '../document/brush.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { Picture } from '../document/picture.ts'
 import type { PracticeDocument } from '../document/practice.ts'

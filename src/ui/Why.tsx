@@ -20,7 +20,8 @@ export function Why({
   label,
   className = '',
 }: {
-  readonly reason: Reason
+  /** Null until it has come. */
+  readonly reason: Reason | null
   readonly children: ReactNode
   readonly label?: string
   readonly className?: string
@@ -30,14 +31,22 @@ export function Why({
       button={children}
       buttonLabel={label}
       buttonClassName={`asks ${className}`}
-      label={`Why: ${reason.title}`}
+      label={reason ? `Why: ${reason.title}` : 'Why'}
       className="w-[25rem]"
     >
-      <h3 className="text-lg leading-snug">{reason.title}</h3>
-      <p className="mt-1 text-[0.9rem] leading-snug">{reason.formula}</p>
+      {reason && <Reasons {...reason} />}
+    </Popup>
+  )
+}
+
+function Reasons({ title, formula, figures, source }: Reason) {
+  return (
+    <>
+      <h3 className="text-lg leading-snug">{title}</h3>
+      <p className="mt-1 text-[0.9rem] leading-snug">{formula}</p>
       <table className="mt-3 w-full text-[0.85rem]">
         <tbody>
-          {reason.figures.map(({ is, value, unit }) => (
+          {figures.map(({ is, value, unit }) => (
             <tr key={is} className="border-t border-rule align-top">
               <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
                 {is}
@@ -49,7 +58,7 @@ export function Why({
           ))}
         </tbody>
       </table>
-      <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{reason.source}</p>
-    </Popup>
+      <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{source}</p>
+    </>
   )
 }

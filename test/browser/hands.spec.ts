@@ -1,21 +1,21 @@
 import { expect, hold, open, reload, saved, settled, test } from './studio.ts'
 
 test('a layer is moved, and moved back, by the keyboard alone', async ({ page, demo }) => {
-  await open(page, `${demo.url}/paintings/quince`)
-  const names = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
-  await expect(names.first()).toContainText('Quinces')
-  const handle = page.getByRole('button', { name: 'Move Quinces' })
+  await open(page, `${demo.url}/paintings/clock-mender`)
+  const names = page.getByRole('list', { name: 'Layers in the head, surface first' }).getByRole('listitem')
+  await expect(names.first()).toContainText('Second flesh')
+  const handle = page.getByRole('button', { name: 'Move Second flesh' })
   await expect(handle).toHaveAttribute('aria-roledescription', 'sortable')
   await handle.focus()
-  const spoken = page.getByRole('status').filter({ hasText: /^Quinces is/ })
+  const spoken = page.getByRole('status').filter({ hasText: /^Second flesh is/ })
   await page.keyboard.press('Space')
-  await expect(spoken).toContainText('at place 1 of 3')
+  await expect(spoken).toContainText('at place 1 of 4')
   await page.keyboard.press('ArrowDown')
-  await expect(spoken).toHaveText('Quinces is held at place 2 of 3.')
+  await expect(spoken).toHaveText('Second flesh is held at place 2 of 4.')
   await page.keyboard.press('Space')
-  await expect(names.first()).toContainText('Pewter')
+  await expect(names.first()).toContainText('First flesh')
   await page.keyboard.press('Control+z')
-  await expect(names.first()).toContainText('Quinces')
+  await expect(names.first()).toContainText('Second flesh')
 })
 
 test('a number is asked why, and answered, without a mouse; focus comes back to it', async ({

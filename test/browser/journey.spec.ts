@@ -113,17 +113,18 @@ test('the dates are worked out once for an edit, and not again because it was sa
 
 test('layers are reordered from the keyboard', async ({ page, demo }) => {
   await open(page, `${demo.url}/paintings/clock-mender`)
-  const names = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
+  const names = page.getByRole('list', { name: 'Layers in the head, surface first' }).getByRole('listitem')
   await expect(names.first()).toContainText('Second flesh')
   await page.getByRole('button', { name: /^Second flesh/ }).click()
   await page.getByRole('button', { name: 'Move down, towards the ground' }).click()
-  await expect(names.first()).toContainText('Waistcoat')
+  await expect(names.first()).toContainText('First flesh')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(names.first()).toContainText('Second flesh')
 })
 
 test('what cannot be meant is told in a sentence, and what was typed stays', async ({ page, demo }) => {
   await open(page, `${demo.url}/paintings/clock-mender`)
+  await page.getByRole('button', { name: /^waistcoat: 4 layers/ }).click()
   await page.getByRole('button', { name: /^Waistcoat/ }).click()
   const thickness = page.getByLabel('wet thickness', { exact: true })
   for (const [typed, says] of [

@@ -3,7 +3,6 @@ import type { ComponentType } from 'react'
 import { defaultGrind, tubeIngredients } from '../../core/film/paint.ts'
 import { filmOf } from '../../core/film/film.ts'
 import type { Film } from '../../core/film/film.ts'
-import { whyOf } from '../../core/film/why.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
@@ -26,7 +25,7 @@ import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { DoseChartProps } from './DoseChart.tsx'
 import { spanPercent } from './Truths.tsx'
-import { Why } from '../../ui/Why.tsx'
+import { FilmWhy } from '../../ui/FilmWhy.tsx'
 
 const wetUm = 70
 
@@ -273,9 +272,9 @@ function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | 
             </th>
             <td className="py-1 text-right">
               {number ? (
-                <Why reason={whyOf(number, film)} label={`${what}: ${text(film)}. Why?`}>
+                <FilmWhy number={number} film={film} label={`${what}: ${text(film)}. Why?`}>
                   {text(film)}
-                </Why>
+                </FilmWhy>
               ) : (
                 text(film)
               )}

@@ -1,6 +1,6 @@
 import { Plus, X } from 'lucide-react'
 import { restId } from '../../core/stack/area.ts'
-import { brushOf } from '../../document/layer.ts'
+import { brushOf } from '../../document/brush.ts'
 import { areasIn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { AreaDocument } from '../../document/studio.ts'

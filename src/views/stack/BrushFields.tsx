@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { Plus } from 'lucide-react'
-import type { Brush } from '../../document/layer.ts'
+import type { Brush } from '../../document/brush.ts'
 import { ChoiceRow, Labelled, NumberRow } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'

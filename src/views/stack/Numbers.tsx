@@ -1,10 +1,10 @@
-import { whyOf } from '../../core/film/why.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
+import { FilmWhy } from '../../ui/FilmWhy.tsx'
 import { Why } from '../../ui/Why.tsx'
 
 /** What the layer comes to; each number says why when asked. */
@@ -23,7 +23,6 @@ export function Numbers({
       </p>
     )
   const { film, forecast } = spot
-  const source = (number: FilmNumber): ReturnType<typeof whyOf> => whyOf(number, film)
   const fat =
     film.leanness === null
       ? 'no fat'
@@ -49,9 +48,9 @@ export function Numbers({
         <div key={number}>
           <dt className="text-[0.78rem] text-soft">{what}</dt>
           <dd className="text-[1.05rem]">
-            <Why reason={source(number)} label={`${what}: ${value}. Why?`}>
+            <FilmWhy number={number} film={film} label={`${what}: ${value}. Why?`}>
               {value}
-            </Why>
+            </FilmWhy>
           </dd>
         </div>
       ))}

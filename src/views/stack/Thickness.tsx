@@ -1,6 +1,6 @@
 import { thicknessPresets, wetUmFromUse } from '../../core/film/thickness.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
-import type { Brush } from '../../document/layer.ts'
+import type { Brush } from '../../document/brush.ts'
 import { ChoiceRow, Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'

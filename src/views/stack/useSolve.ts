@@ -1,4 +1,3 @@
-import { wrap } from 'comlink'
 import { useEffect, useMemo, useState } from 'react'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
@@ -33,8 +32,10 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
     const timer = setTimeout(() => {
       worker = new Worker(new URL('../../workers/solve.ts', import.meta.url), { type: 'module' })
       worker.onerror = fail
-      const solving = wrap<Solving>(worker)
+      const asked = worker
       const work = async (): Promise<void> => {
+        const { wrap } = await import('comlink')
+        const solving = wrap<Solving>(asked)
         const solved = await solving.solve(picture)
         setSolve({ solved, of: picture, mends: null, problem: null })
         setSolve({ solved, of: picture, mends: await solving.mends(picture, solved), problem: null })

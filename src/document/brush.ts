@@ -1,0 +1,14 @@
+import type { LayerDocument } from './layer.ts'
+
+/* Read off a layer without its schema: pages look at layers, and only the studio checks them. */
+
+/** What is on the brush, planned or as it was. */
+export type Brush = Pick<
+  LayerDocument,
+  'areas' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'ridgeWetUm'
+>
+
+/** What lies on the picture of a painted layer, or will lie on it of another. */
+export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
+
+export const paintedAtOf = ({ painted }: Pick<LayerDocument, 'painted'>): string | null => painted?.at ?? null

@@ -1,0 +1,82 @@
+import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
+import { grounds, supports } from '../../core/stack/support.ts'
+import type { Picture } from '../../document/picture.ts'
+import type { PaintingDocument } from '../../document/studio.ts'
+import { ChoiceRow, Labelled, NumberRow, TypedRow } from '../../ui/fields.tsx'
+import { Areas } from './Areas.tsx'
+
+export interface PaintingBoxProps {
+  readonly picture: Picture
+  readonly onChange: (change: Partial<PaintingDocument>) => void
+  readonly onRemove: () => void
+}
+
+/** All that can be said of a painting besides its layers. */
+export function PaintingBox({ picture, onChange, onRemove }: PaintingBoxProps) {
+  const { painting, practices } = picture
+  const practice = practiceOf(painting.practice, practices)
+  return (
+    <>
+      <TypedRow
+        label="Title"
+        className="sm:col-span-2"
+        shown={painting.title}
+        read={(text) =>
+          text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the painting a title.' }
+        }
+        onValue={(title) => onChange({ title })}
+      />
+      <NumberRow
+        label="Width, cm"
+        value={painting.widthCm}
+        low={1}
+        high={2000}
+        onValue={(widthCm) => onChange({ widthCm })}
+      />
+      <NumberRow
+        label="Height, cm"
+        value={painting.heightCm}
+        low={1}
+        high={2000}
+        onValue={(heightCm) => onChange({ heightCm })}
+      />
+      <ChoiceRow
+        label="Support"
+        value={painting.support}
+        onValue={(support) => onChange({ support })}
+        options={supports}
+      />
+      <ChoiceRow
+        label="Ground"
+        value={painting.ground ?? ''}
+        onValue={(ground) => onChange({ ground: ground || null })}
+        options={[{ id: '', name: 'none' }, ...grounds]}
+      />
+      <ChoiceRow
+        label="Practice"
+        className="sm:col-span-2"
+        hint={practice.summary}
+        value={painting.practice}
+        onValue={(next) => onChange({ practice: next })}
+        options={practicesWith(practices)}
+      />
+      <Labelled label="Ready by">
+        {(id) => (
+          <input
+            id={id}
+            type="date"
+            className="field"
+            value={painting.deadline ?? ''}
+            onChange={({ target }) => onChange({ deadline: target.value || null })}
+          />
+        )}
+      </Labelled>
+      <Areas picture={picture} onChange={(areas) => onChange({ areas })} />
+      <div className="flex items-end justify-end sm:col-span-2">
+        <button type="button" className="button" onClick={onRemove}>
+          Remove painting
+        </button>
+      </div>
+    </>
+  )
+}
