@@ -76,6 +76,8 @@ export function PaintedFacts(props: FactsProps) {
   )
 }
 
+const partsText = (parts: number): string => (parts === 1 ? '1 part' : `${about(parts, 3)} parts`)
+
 /** What is on record, in words, line by line. */
 export function factsOf(painted: Painted, areas: readonly Area[]): readonly (readonly [string, string])[] {
   const { at, paints, medium, thinner, used, wetThicknessUm, ridgeWetUm } = painted
@@ -93,16 +95,16 @@ export function factsOf(painted: Painted, areas: readonly Area[]): readonly (rea
             paints
               .map(({ pigments, oil, parts }) => {
                 const colour = pigments.map(({ pigment }) => named(pigment)).join(' + ')
-                return `${several ? `${about(parts, 3)} ` : ''}${colour} in ${named(oil).toLowerCase()}`
+                return `${several ? `${partsText(parts)} of ` : ''}${colour} in ${named(oil).toLowerCase()}`
               })
               .join('; '),
           ] as const,
         ]
       : []),
     ...(medium
-      ? [['medium', `${about(medium.parts, 3)} of ${used?.name ?? 'what is not on record'}`] as const]
+      ? [['medium', `${partsText(medium.parts)} of ${used?.name ?? 'what is not on record'}`] as const]
       : []),
-    ...(thinner ? [['thinner', `${about(thinner.parts, 3)} of ${named(thinner.material)}`] as const] : []),
+    ...(thinner ? [['thinner', `${partsText(thinner.parts)} of ${named(thinner.material)}`] as const] : []),
     [
       'laid on',
       `${about(wetThicknessUm, 4)} µm wet${ridgeWetUm === null ? '' : `, ${about(ridgeWetUm, 4)} µm at its thickest`}`,

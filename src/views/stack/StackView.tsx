@@ -93,6 +93,10 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
     if (where !== undefined) setArea(where)
     else if (there && !covers(brushOf(there), area.id)) setArea(brushOf(there).areas[0]!)
   }
+  /** A layer given to other parts of the picture is followed there. */
+  const follow = (areas: readonly string[] | undefined): void => {
+    if (areas && !covers({ areas }, area.id)) setArea(areas[0]!)
+  }
   const mend = ({ layerId, change }: LayerMend): void => {
     edited.editLayer(layerId, change)
     show(layerId)
@@ -179,7 +183,10 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             bring={edited.bring}
             canRise={place < inArea.length - 1}
             canSink={place > 0}
-            onChange={(change) => edited.editLayer(layer.id, change)}
+            onChange={(change) => {
+              follow(change.areas)
+              edited.editLayer(layer.id, change)
+            }}
             onMove={move}
             onRemove={() =>
               void edited.act(
@@ -187,7 +194,10 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               )
             }
             correction={correcting?.layerId === layer.id ? correcting.change : null}
-            onCorrect={(change) => setCorrecting(change && { layerId: layer.id, change })}
+            onCorrect={(change) => {
+              follow((change ?? layer.painted ?? layer).areas)
+              setCorrecting(change && { layerId: layer.id, change })
+            }}
             onSaveCorrection={saveCorrection}
           >
             <div className="mt-4">
