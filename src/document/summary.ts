@@ -45,7 +45,7 @@ export interface Summary {
   readonly layers: readonly SummaryLayer[]
 }
 
-export function summaryOf({ painting, layers }: Picture, assessment: Assessment): Summary {
+export function summaryOf({ painting, layers, shelf }: Picture, assessment: Assessment): Summary {
   const { widthCm, heightCm } = painting
   const areaCm2 = (widthCm ?? 0) * (heightCm ?? 0)
   const worst = assessment.findings.find(({ severity }) => severity !== 'note')
@@ -72,7 +72,7 @@ export function summaryOf({ painting, layers }: Picture, assessment: Assessment)
         })),
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
-        pigments: mixtureShares(paints),
+        pigments: mixtureShares(paints, layer.painted?.materials ?? shelf),
         need: needOf(layer, areaCm2, slowest?.film.mix.medium ?? null),
       }
     }),

@@ -1,35 +1,76 @@
+import { families } from '../core/materials/material.ts'
+import type { Family } from '../core/materials/material.ts'
+import { policyAnswers } from '../core/materials/policy.ts'
+import type { PolicyAnswer } from '../core/materials/policy.ts'
+import { findIn as findAmong } from '../core/materials/search.ts'
 import type { Database } from '../store/database.ts'
 import { countOf, titlesOf } from '../store/titles.ts'
 import type { Listed, Titled } from '../store/titles.ts'
 import type { ListPage } from './paintingList.ts'
+import { settingsOf } from './settings.ts'
+import { indexOfAll } from './shelfList.ts'
 
 /** Choosing from many by typing: the first few of each kind whose name holds the text. */
 
 export interface FindQuery {
   readonly text: string
   readonly kinds: readonly Listed[]
+  /** Of materials, only these families; none named: all. */
+  readonly families: readonly Family[]
 }
 
 export interface Found extends Titled {
   readonly kind: Listed
+  /** What the room's policy says to a material; null: it may come in, or it is none. */
+  readonly room: PolicyAnswer['answer'] | null
 }
 
 const findable: readonly Listed[] = ['medium', 'batch', 'shelf_item', 'painting']
 
 const mostOfAKind = 12
 
+const listed = <Item extends string>(search: URLSearchParams, name: string, all: readonly Item[]) => {
+  const asked = (search.get(name) ?? '').split(',')
+  return all.filter((one) => asked.includes(one))
+}
+
 export const findQuery = (search: URLSearchParams): FindQuery => ({
   text: search.get('find') ?? '',
-  kinds: findable.filter((kind) => (search.get('in') ?? '').split(',').includes(kind)),
+  kinds: listed(search, 'in', findable),
+  families: listed(search, 'family', families),
 })
 
-export async function findIn(db: Database, { text, kinds }: FindQuery): Promise<ListPage<Found>> {
-  const entries: Found[] = []
-  let count = 0
-  for (const kind of kinds) {
-    const found = await titlesOf(db, kind, { text, from: 0, most: mostOfAKind })
-    entries.push(...found.map((one) => ({ ...one, kind })))
-    count += await countOf(db, kind, text)
+export async function findIn(db: Database, query: FindQuery): Promise<ListPage<Found>> {
+  const pages = await Promise.all(
+    query.kinds.map((kind) =>
+      kind === 'shelf_item' ? materialsIn(db, query) : titledIn(db, kind, query.text),
+    ),
+  )
+  return {
+    count: pages.reduce((sum, { count }) => sum + count, 0),
+    entries: pages.flatMap(({ entries }) => entries),
   }
-  return { count, entries }
+}
+
+async function titledIn(db: Database, kind: Listed, text: string): Promise<ListPage<Found>> {
+  const found = await titlesOf(db, kind, { text, from: 0, most: mostOfAKind })
+  return { count: await countOf(db, kind, text), entries: found.map((one) => ({ ...one, kind, room: null })) }
+}
+
+/** The painter's own materials, by name, other spelling or what they do. */
+async function materialsIn(db: Database, { text, families: wanted }: FindQuery): Promise<ListPage<Found>> {
+  const { policies } = await settingsOf(db)
+  const all = findAmong([...(await indexOfAll(db)).values()], text)
+    .map(({ material }) => material)
+    .filter(({ family }) => wanted.length === 0 || wanted.includes(family))
+    .sort((a, b) => a.name.localeCompare(b.name))
+  return {
+    count: all.length,
+    entries: all.slice(0, mostOfAKind).map((material) => ({
+      id: material.id,
+      title: material.name,
+      kind: 'shelf_item',
+      room: policyAnswers(material, policies)[0]?.answer ?? null,
+    })),
+  }
 }

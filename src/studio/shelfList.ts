@@ -14,7 +14,7 @@ import { gone } from './refused.ts'
 
 /** The painter's own half of the shelf, found by the same words as the book's. */
 
-const indexOfAll = remembering('shelf_item', (item) => {
+export const indexOfAll = remembering('shelf_item', (item) => {
   const material = materialOf(item, findInLibrary)
   return indexed(material, familyNames[material.family])
 })

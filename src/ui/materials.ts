@@ -1,6 +1,7 @@
 import { familyNames } from '../core/materials/families.ts'
 import { library } from '../core/materials/library.ts'
 import type { Family, Material } from '../core/materials/material.ts'
+import type { Choosable } from './Chooser.tsx'
 
 /** The library as lists to choose from, in plain words. */
 
@@ -16,21 +17,31 @@ const option = ({ id, name, family, pigmentCode }: Material): Option => ({
   group: familyNames[family],
 })
 
-const named = ({ id, name }: Option): Omit<Option, 'group'> => ({ id, name })
+/** What a material is chosen as: which of the book's, and which families of the painter's own. */
+interface Role {
+  readonly options: readonly Choosable[]
+  readonly families: readonly Family[]
+}
 
-export const pigmentChoices = library
-  .filter(({ family }) => family === 'pigment')
-  .map(option)
-  .map(named)
-/** Oils that dry; a paint cannot be bound with one that does not. */
-export const oilChoices = library
-  .filter(({ family, rate }) => family === 'oil' && (rate?.mid ?? 0) >= 0.3)
-  .map(option)
-  .map(named)
-export const thinnerChoices = library
-  .filter(({ family }) => family === 'solvent')
-  .map(option)
-  .map(named)
+const roleOf = (family: Family, suits: (material: Material) => boolean = () => true): Role => ({
+  families: [family],
+  options: library
+    .filter((material) => material.family === family && suits(material))
+    .map(option)
+    .map(({ id, name }) => ({ id, name })),
+})
+
+/** A paint cannot be bound with an oil that does not dry. */
+const driesFrom = 0.3
+
+export const materialRoles = {
+  pigment: roleOf('pigment'),
+  oil: roleOf('oil', ({ rate }) => (rate?.mid ?? 0) >= driesFrom),
+  thinner: roleOf('solvent'),
+  filler: roleOf('extender'),
+} as const
+export type MaterialRole = keyof typeof materialRoles
+
 /** Everything a medium may hold, by family. */
 export const ingredientChoices = (materials: readonly Material[]): readonly Option[] =>
   (Object.keys(familyNames) as Family[]).flatMap((family) =>

@@ -2,7 +2,6 @@ import { expose } from 'comlink'
 import highs from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import { tubeIngredients } from '../core/film/paint.ts'
-import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import { design, nearOf } from '../core/dosing/design/design.ts'
 import type { Design } from '../core/dosing/design/design.ts'
@@ -33,7 +32,7 @@ const designing: Designing = {
   design: async ({ shelf: ids, wishes, dose, paint, near, items, mediums }) => {
     const findMaterial = findInStudio(items)
     const media: RecipeShelf = (id) => mediums.find((one) => one.id === id)
-    const tube = tubeIngredients(paint, findInLibrary)
+    const tube = tubeIngredients(paint, findMaterial)
     if (!tube.ok) return { ok: false, clash: [], message: tube.message }
     const made = near ? analyseMedium(near, findMaterial, media) : null
     const used = made?.ok ? made.medium.ingredients.map(({ material }) => material) : []

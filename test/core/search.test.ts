@@ -16,6 +16,14 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('no lead, opaque')).to.not.include('pw1')
     expect(found('no solvent wax')).to.deep.equal(found('wax, no solvent'))
   })
+  it('by what painters call it too, and by what stands inside a name', () => {
+    expect(found('turps')).to.include('gum_turpentine')
+    expect(found('turp')).to.include('gum_turpentine')
+    expect(found('ocher')).to.include('py43')
+    expect(found('dammar')).to.include('damar')
+    expect(found('cremnitz')).to.deep.equal(['pw1'])
+    expect(found('wal')).to.include('walnut')
+  })
   it('by pigment code and part of a name; nothing asked is everything', () => {
     expect(found('pb29')).to.deep.equal(['pb29'])
     expect(found('umber')).to.include.members(['pbr7_raw_umber', 'pbr7_burnt_umber'])

@@ -15,7 +15,7 @@ import { saveLayer } from '../../src/studio/layers.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { loadPicture } from '../../src/studio/pictures.ts'
-import { layer, medium, painting } from './bodies.ts'
+import { layer, lot, medium, painting } from './bodies.ts'
 import { demoStudio, emptyStudio, now } from './desk.ts'
 
 const recipeOf = (material: string) => ({ lines: [{ material, amount: 10, unit: 'ml' as const }] })
@@ -106,10 +106,13 @@ describe('a judged picture', () => {
       oil: 'walnut',
       parts,
     })
-    const shares = mixtureShares([
-      tube(3, { pigment: 'pw1', share: 2 }, { pigment: 'pb29', share: 1 }),
-      tube(1, { pigment: 'pw6_rutile', share: 5 }),
-    ])
+    const shares = mixtureShares(
+      [
+        tube(3, { pigment: 'pw1', share: 2 }, { pigment: 'my-blue', share: 1 }),
+        tube(1, { pigment: 'pw6_rutile', share: 5 }),
+      ],
+      [lot('my-blue', { base: 'pb29', family: 'pigment' })],
+    )
     expect(shares).to.deep.equal([
       { id: 'pw1', share: 2 },
       { id: 'pb29', share: 1 },

@@ -34,7 +34,7 @@ import {
 import { saveShelfItem } from '../../src/studio/shelf.ts'
 import { shelfPage, withOwn, withStandIns } from '../../src/studio/shelfList.ts'
 import { datesOf, todayEntries, todayGroups } from '../../src/studio/todayList.ts'
-import { settingsOf } from '../../src/studio/settings.ts'
+import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { find } from '../../src/store/records.ts'
 import { layer, lot, medium, painting } from './bodies.ts'
 import { demoStudio, emptyStudio, judgeAll, now } from './desk.ts'
@@ -327,6 +327,16 @@ describe('the shelf, and choosing by name', () => {
     expect(entries.map(({ kind }) => kind)).to.deep.equal(['medium', 'shelf_item', 'painting'])
     expect((await found('in=setting,layer&find=walnut')).count).to.equal(0)
     expect((await found('find=walnut')).count).to.equal(0)
+  })
+  it('offers the painter’s own materials by another spelling, of the families asked, with what the room says', async () => {
+    const found = async (search: string) =>
+      (await findIn(studio.db, findQuery(new URLSearchParams(`in=shelf_item&${search}`)))).entries
+    expect((await found('find=flaxseed')).map(({ title }) => title)).to.deep.equal(['Thick oil, lot B'])
+    expect(await found('find=oil&family=pigment')).to.deep.equal([])
+    expect((await found('find=nut&family=oil')).map(({ room }) => room)).to.deep.equal([null])
+    const { revision, ...settings } = await settingsOf(studio.db)
+    await saveSettings({ db: studio.db, at: now }, { ...settings, policies: ['nuts'] }, revision)
+    expect((await found('find=nut&family=oil')).map(({ room }) => room)).to.deep.equal(['refused'])
   })
   it('finds by title without reading a body', async () => {
     const { db, queries } = studio

@@ -16,7 +16,7 @@ import {
 import { countFault, faultyFields } from '../../src/ui/faults.ts'
 import { messages, drop, say } from '../../src/ui/messages.ts'
 import { mixedColour, oilColour, pigmentColour } from '../../src/ui/pigmentColours.ts'
-import { ingredientChoices, oilChoices, pigmentChoices } from '../../src/ui/materials.ts'
+import { ingredientChoices, materialRoles } from '../../src/ui/materials.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { moved } from '../../src/ui/sorting.tsx'
 import { requestTo } from '../../src/ui/client.ts'
@@ -87,9 +87,9 @@ describe('colours for drawing', () => {
 
 describe('lists to choose from', () => {
   it('bind paint with oils that dry, and with no other', () => {
-    const ids = oilChoices.map(({ id }) => id)
+    const ids = materialRoles.oil.options.map(({ id }) => id)
     expect(ids).to.include('walnut').and.not.include('olive')
-    expect(pigmentChoices.every(({ name }) => name.length > 0)).to.equal(true)
+    expect(materialRoles.pigment.options.every(({ name }) => name.length > 0)).to.equal(true)
   })
   it('hold everything a medium may, by family', () => {
     const choices = ingredientChoices(library)

@@ -2,6 +2,7 @@ import { kindOf } from './material.ts'
 import type { Material } from './material.ts'
 import { policyAnswers } from './policy.ts'
 import type { PolicyId } from './policy.ts'
+import { spellingsOf } from './spellings.ts'
 
 /** A material in plain words, and found by them. */
 
@@ -69,7 +70,9 @@ export function indexed(material: Material, familyName: string): Indexed {
   return {
     material,
     deeds,
-    text: `${material.name} ${material.pigmentCode ?? ''} ${familyName} ${deeds.join(' ')}`.toLowerCase(),
+    text: [material.name, material.pigmentCode, familyName, ...deeds, spellingsOf(material)]
+      .join(' ')
+      .toLowerCase(),
     free: new Set(
       Object.values(policyWords).filter((policy) => policyAnswers(material, [policy]).length === 0),
     ),

@@ -4,7 +4,7 @@ import { reading } from './_route.ts'
 
 export const GET = reading(
   {
-    summary: 'Anything by name: ?in=medium,batch,shelf_item,painting and ?find=',
+    summary: 'Anything by name: ?in=medium,batch,shelf_item,painting and ?find=; of materials ?family=',
     answer: pageAnswer,
   },
   async (db, { url }) => findIn(db, findQuery(url.searchParams)),

@@ -1,6 +1,11 @@
 import { useCombobox } from 'downshift'
 import { useEffect, useMemo, useState } from 'react'
+import { findInLibrary } from '../../core/materials/find.ts'
+import type { Family } from '../../core/materials/material.ts'
+import { policyAnswers, policyIds } from '../../core/materials/policy.ts'
+import { spellingsOf } from '../../core/materials/spellings.ts'
 import { read } from '../client.ts'
+import { VerdictMark } from '../Verdict.tsx'
 
 /** Kinds that are looked up in the studio as one types. */
 export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'painting'
@@ -11,6 +16,8 @@ export interface Choosable {
   readonly group?: string
   /** Set for what came from the studio. */
   readonly kind?: Lookup
+  /** What the room's policy says to it. */
+  readonly room?: 'refused' | 'unknown' | null
 }
 
 export interface ChooserProps {
@@ -21,6 +28,10 @@ export interface ChooserProps {
   /** What can be chosen without asking the studio. */
   readonly options: readonly Choosable[]
   readonly lookups?: readonly Lookup[]
+  /** Of the painter's own materials, only these families. */
+  readonly families?: readonly Family[]
+  /** Under which name what was chosen lately is remembered; absent: it is not. */
+  readonly lately?: string
   readonly onChoose: (chosen: Choosable) => void
   readonly placeholder?: string
   readonly className?: string
@@ -47,9 +58,14 @@ const { InputBlur, InputClick, InputKeyDownEscape } = useCombobox.stateChangeTyp
 
 /** Choosing from many by typing; arrows and Enter, or a tap. What was chosen stays until another is. */
 export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
-  const { id, label, shown, options, lookups = [], onChoose, placeholder, className = '' } = props
-  const found = useFound(typed, lookups)
-  const items = useMemo(() => offered(options, found, typed ?? ''), [options, found, typed])
+  const { id, label, shown, options, lookups = [], families = [], lately } = props
+  const { onChoose, placeholder, className = '' } = props
+  const found = useFound(typed, lookups, families)
+  const [recent, setRecent] = useState(() => readRecent(lately))
+  const items = useMemo(
+    () => offered(options.map(marked), found, recent, typed ?? ''),
+    [options, found, recent, typed],
+  )
   const { isOpen, getMenuProps, getInputProps, getItemProps, highlightedIndex } = useCombobox<Choosable>({
     items: [...items],
     inputValue: typed ?? shown,
@@ -65,7 +81,9 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
     },
     onSelectedItemChange: ({ selectedItem }) => {
       onTyped(null)
-      if (selectedItem) onChoose(selectedItem)
+      if (!selectedItem) return
+      setRecent(withRecent(lately, selectedItem.id))
+      onChoose(selectedItem)
     },
   })
   return (
@@ -96,6 +114,12 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
               className={`min-h-9 cursor-pointer px-3 py-1.5 leading-tight ${highlightedIndex === index ? 'bg-ink text-paper' : ''}`}
             >
               {item.name}
+              {item.room && (
+                <span className="ml-2 text-[0.8rem] whitespace-nowrap">
+                  <VerdictMark verdict={item.room === 'refused' ? 'unsound' : 'watch'} size={11} />{' '}
+                  {item.room === 'refused' ? 'not in this room' : 'ask first'}
+                </span>
+              )}
               {item.group && <span className="ml-2 text-[0.8rem] opacity-80">{item.group}</span>}
             </li>
           ))}
@@ -105,20 +129,26 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
 }
 
 /** What the studio has of what is typed, asked for in a pause. */
-function useFound(typed: string | null, lookups: readonly Lookup[]): readonly Choosable[] {
+function useFound(
+  typed: string | null,
+  lookups: readonly Lookup[],
+  families: readonly Family[],
+): readonly Choosable[] {
   const [found, setFound] = useState<readonly Choosable[]>([])
   const kinds = lookups.join()
+  const family = families.join()
   useEffect(() => {
     if (typed === null || kinds === '') return
     let wanted = true
     const timer = setTimeout(() => {
-      void read('GET /api/find', { query: { in: kinds, find: typed.trim() } }).then((reply) => {
+      void read('GET /api/find', { query: { in: kinds, find: typed.trim(), family } }).then((reply) => {
         if (!wanted || !reply.ok) return
         setFound(
-          reply.value.entries.map(({ id, title, kind }) => ({
+          reply.value.entries.map(({ id, title, kind, room }) => ({
             id,
             name: title,
             kind,
+            room,
             group: lookupGroups[kind],
           })),
         )
@@ -128,20 +158,62 @@ function useFound(typed: string | null, lookups: readonly Lookup[]): readonly Ch
       wanted = false
       clearTimeout(timer)
     }
-  }, [typed, kinds])
+  }, [typed, kinds, family])
   return found
 }
 
-/** The first that hold every word typed, the studio's own before the book's. */
+/** The first that hold every word typed, inside names or in another spelling: own and lately chosen ones before the book's. */
 function offered(
   options: readonly Choosable[],
   found: readonly Choosable[],
+  recent: readonly string[],
   typed: string,
 ): readonly Choosable[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
   const own = new Set(found.map(({ id }) => id))
-  const all = [...found, ...options.filter(({ id }) => !own.has(id))]
-  return all
-    .filter(({ name, group = '' }) => words.every((word) => `${name} ${group}`.toLowerCase().includes(word)))
+  const rank = ({ id }: Choosable): number => {
+    const at = recent.indexOf(id)
+    return at >= 0 ? at : own.has(id) ? recent.length : recent.length + 1
+  }
+  const holds = ({ id, name, group = '' }: Choosable): boolean => {
+    const text = `${name} ${group} ${spellingsOf({ id })}`.toLowerCase()
+    return words.every((word) => text.includes(word))
+  }
+  // What the studio found it found by its own spellings.
+  return [...found, ...options.filter((option) => !own.has(option.id) && holds(option))]
+    .sort((a, b) => rank(a) - rank(b))
     .slice(0, mostShown)
+}
+
+/** What the room's policy says to a material of the book; the page carries the policy. */
+function marked(option: Choosable): Choosable {
+  const material = findInLibrary(option.id)
+  const policies = document.documentElement.dataset['policies']?.split(',') ?? []
+  const here = policyIds.filter((id) => policies.includes(id))
+  const [answer] = material ? policyAnswers(material, here) : []
+  return answer ? { ...option, room: answer.answer } : option
+}
+
+const mostRecent = 6
+const recentKey = (name: string): string => `grelta.lately.${name}`
+
+function readRecent(name: string | undefined): readonly string[] {
+  if (name === undefined) return []
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(recentKey(name)) ?? '[]')
+    return Array.isArray(kept) ? kept.filter((id) => typeof id === 'string') : []
+  } catch {
+    return []
+  }
+}
+
+function withRecent(name: string | undefined, id: string): readonly string[] {
+  if (name === undefined || id === '') return readRecent(name)
+  const next = [id, ...readRecent(name).filter((other) => other !== id)].slice(0, mostRecent)
+  try {
+    localStorage.setItem(recentKey(name), JSON.stringify(next))
+  } catch {
+    // A browser that keeps nothing offers the book's order.
+  }
+  return next
 }

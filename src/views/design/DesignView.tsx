@@ -1,3 +1,4 @@
+import { finderOf } from '../../core/materials/find.ts'
 import { useEffect, useMemo, useState } from 'react'
 import type { Settings } from '../../document/studio.ts'
 import { studioMaterials } from '../../document/studioMaterials.ts'
@@ -40,6 +41,7 @@ export function DesignView({ known, more, settings, near }: DesignProps) {
   }, [asked, read])
   const ask = (change: Partial<Asked>): void => setAsked((now) => ({ ...now, ...change }))
   const materials = useMemo(() => studioMaterials(items), [items])
+  const findMaterial = useMemo(() => finderOf(materials), [materials])
   const usable = useMemo(() => materials.filter(({ family }) => family !== 'pigment'), [materials])
   const chosen = useMemo(
     () => usable.filter(({ id }) => !asked.without.includes(id)),
@@ -69,7 +71,14 @@ export function DesignView({ known, more, settings, near }: DesignProps) {
       </p>
       <div className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(24rem,6fr)_5fr]">
         <form aria-label="Wishes" onSubmit={(event) => event.preventDefault()}>
-          <WishForm asked={asked} ask={ask} settings={settings} mediums={mediums} bring={bring} />
+          <WishForm
+            asked={asked}
+            ask={ask}
+            settings={settings}
+            mediums={mediums}
+            findMaterial={findMaterial}
+            bring={bring}
+          />
           <ShelfChoice usable={usable} without={asked.without} onWithout={(without) => ask({ without })} />
           {more > 0 && (
             <Labelled label={`${more} more of your own; put one in by name`} className="mt-3">

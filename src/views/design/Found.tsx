@@ -6,7 +6,6 @@ import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { tubeIngredients } from '../../core/film/paint.ts'
-import { findInLibrary } from '../../core/materials/find.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
@@ -37,12 +36,13 @@ interface FoundProps {
 
 export function Found({ recipe, moved, asked, items, near }: FoundProps) {
   const lines = recipe.lines as MediumDocument['recipe']['lines']
-  const made = analyseMedium({ lines }, findInStudio(items))
+  const findMaterial = findInStudio(items)
+  const made = analyseMedium({ lines }, findMaterial)
   if (!made.ok) return <p role="alert">{made.problems[0]!.message}</p>
   const { medium } = made
   const tube = tubeIngredients(
     { pigments: [{ pigment: asked.pigment, share: 1 }], oil: 'linseed_alkali_refined' },
-    findInLibrary,
+    findMaterial,
   )
   const inFilm = (what: CappedShare, of: Basis): number =>
     tube.ok ? shareAt(sideOf(tube.ingredients), sideOf(medium.ingredients), { what, of }, asked.dose) : 0

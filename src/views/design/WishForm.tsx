@@ -1,3 +1,4 @@
+import type { FindMaterial } from '../../core/materials/find.ts'
 import { useMemo } from 'react'
 import type { Material } from '../../core/materials/material.ts'
 import { paintPerPart } from '../../core/medium/basis.ts'
@@ -16,7 +17,8 @@ import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
-import { ingredientChoices, pigmentChoices } from '../../ui/materials.ts'
+import { MaterialRow } from '../../ui/MaterialField.tsx'
+import { ingredientChoices } from '../../ui/materials.ts'
 import type { Asked } from './wishes.ts'
 
 const noRecipe: Choosable = { id: '', name: 'no recipe: as few materials as will do' }
@@ -30,10 +32,11 @@ interface FormProps {
   readonly ask: (change: Partial<Asked>) => void
   readonly settings: Settings
   readonly mediums: readonly MediumDocument[]
+  readonly findMaterial: FindMaterial
   readonly bring: Bench['bring']
 }
 
-export function WishForm({ asked, ask, settings, mediums, bring }: FormProps) {
+export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }: FormProps) {
   const near = useChoice(bring)
   const ratio = (text: string): Reading<number> => {
     const parsed = parseRatio(text)
@@ -64,12 +67,13 @@ export function WishForm({ asked, ask, settings, mediums, bring }: FormProps) {
         read={ratio}
         onValue={(dose) => ask({ dose })}
       />
-      <ChoiceRow
+      <MaterialRow
+        role="pigment"
         label="in"
         className="col-span-4"
-        value={asked.pigment}
+        shown={findMaterial(asked.pigment)?.name ?? asked.pigment}
+        bring={bring}
         onValue={(pigment) => ask({ pigment })}
-        options={pigmentChoices}
       />
       {(['resin', 'wax', 'solubles'] as const).map((what) => (
         <Labelled key={what} label={`${what === 'solubles' ? 'both' : what} at most, %`}>

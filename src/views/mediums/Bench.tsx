@@ -183,7 +183,13 @@ export function Bench({ initial, known, events, settings, practices, versions }:
           {made.ok ? (
             <>
               <Truths medium={made.medium} />
-              <InPaint medium={made.medium} policies={settings.policies} practices={practices} />
+              <InPaint
+                medium={made.medium}
+                policies={settings.policies}
+                practices={practices}
+                findMaterial={findMaterial}
+                bring={bring}
+              />
             </>
           ) : (
             <p className="text-soft">What it really is appears here as soon as the recipe can be read.</p>
@@ -197,6 +203,7 @@ export function Bench({ initial, known, events, settings, practices, versions }:
               medium={made.medium}
               materials={materials}
               media={media}
+              bring={bring}
               settings={settings}
               onRecipe={setRecipe}
             />

@@ -14,14 +14,15 @@ import { meanDropMl } from '../../core/medium/medium.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
 import { policyAnswers } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
-import { findInLibrary } from '../../core/materials/find.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import { practiceCaps } from '../../core/dosing/caps.ts'
 import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
 import type { Practice } from '../../core/practice/practice.ts'
 import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText, upperFirst } from '../../ui/format.ts'
-import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
+import { MaterialRow } from '../../ui/MaterialField.tsx'
+import type { Bench } from '../../ui/useBench.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { DoseChartProps } from './DoseChart.tsx'
 import { spanPercent } from './Truths.tsx'
@@ -34,8 +35,12 @@ export function InPaint({
   medium,
   policies,
   practices,
+  findMaterial,
+  bring,
 }: {
   readonly medium: Medium
+  readonly findMaterial: FindMaterial
+  readonly bring: Bench['bring']
   /** The studio's own practices, and those it has changed. */
   readonly practices: readonly Practice[]
   readonly policies: readonly PolicyId[]
@@ -53,8 +58,9 @@ export function InPaint({
       () => setNoChart(true),
     )
   }, [])
+  const nameOf = (id: string): string => findMaterial(id)?.name ?? id
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
-  const neatTube = tubeIngredients(tube, findInLibrary)
+  const neatTube = tubeIngredients(tube, findMaterial)
   const practice = practiceOf(practiceId, practices)
   const caps = practiceCaps(practice, onCloth)
   const found = filmOf(
@@ -63,16 +69,16 @@ export function InPaint({
       ...(share > 0 && { medium: { ingredients: medium.ingredients, parts: share } }),
       wetThicknessUm: wetUm,
     },
-    findInLibrary,
+    findMaterial,
   )
-  const neat = filmOf({ paints: [{ ...tube, parts: 1 }], wetThicknessUm: wetUm }, findInLibrary)
+  const neat = filmOf({ paints: [{ ...tube, parts: 1 }], wetThicknessUm: wetUm }, findMaterial)
   if (!neatTube.ok) return null
   const [paint, side] = [sideOf(neatTube.ingredients), sideOf(medium.ingredients)]
   const curve = evenDoses().map((dose) => doseAt(paint, side, dose))
   const largest = largestDose(paint, medium.ingredients, caps, practice.limits.medium.watch)
-  const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), findInLibrary(pigment)!])
+  const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), findMaterial(pigment)!])
   const over = share > largest.ofMix + 1e-9
-  const refusals = policyAnswers(findInLibrary(pigment)!, policies)
+  const refusals = policyAnswers(findMaterial(pigment)!, policies)
   return (
     <section aria-label="In paint" className="mt-7 border-t border-ink pt-4">
       <h2 className="text-xl">How much of it the paint can bear</h2>
@@ -80,8 +86,14 @@ export function InPaint({
         {largestText(largest, medium)}
       </p>
       <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-[1.3fr_1.3fr_1fr_1fr]">
-        <ChoiceRow label="Colour" value={pigment} onValue={setPigment} options={pigmentChoices} />
-        <ChoiceRow label="ground in" value={oil} onValue={setOil} options={oilChoices} />
+        <MaterialRow
+          role="pigment"
+          label="Colour"
+          shown={nameOf(pigment)}
+          bring={bring}
+          onValue={setPigment}
+        />
+        <MaterialRow role="oil" label="ground in" shown={nameOf(oil)} bring={bring} onValue={setOil} />
         <ChoiceRow
           label="by the limits of"
           value={practice.id}

@@ -1,12 +1,13 @@
 import { useEffect, useRef } from 'react'
 import { Plus } from 'lucide-react'
 import type { Brush } from '../../document/brush.ts'
-import { ChoiceRow, Labelled, NumberRow } from '../../ui/fields.tsx'
+import { Labelled, NumberRow } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
-import { thinnerChoices } from '../../ui/materials.ts'
+import { MaterialRow } from '../../ui/MaterialField.tsx'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import { PaintLine, newPaint } from './PaintLine.tsx'
 import type { Paint } from './PaintLine.tsx'
 import { Thickness } from './Thickness.tsx'
@@ -19,11 +20,12 @@ interface BrushProps extends Pick<Bench, 'bring'> {
   readonly brush: Brush
   /** The medium on the brush, by name. */
   readonly mediumName: string
+  readonly findMaterial: FindMaterial
   readonly onChange: (change: Partial<Brush>) => void
 }
 
 /** What is on the brush and how thick it goes on: paints, medium, thinner, thickness. */
-export function BrushFields({ brush, mediumName, bring, onChange }: BrushProps) {
+export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }: BrushProps) {
   const setPaint = (at: number, change: Partial<Paint>): void =>
     onChange({ paints: brush.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
   const choice = useChoice(bring)
@@ -42,6 +44,8 @@ export function BrushFields({ brush, mediumName, bring, onChange }: BrushProps) 
           <PaintLine
             key={at}
             paint={paint}
+            findMaterial={findMaterial}
+            bring={bring}
             onChange={(change) => setPaint(at, change)}
             onRemove={() => onChange({ paints: brush.paints.filter((_, index) => index !== at) })}
           />
@@ -86,14 +90,16 @@ export function BrushFields({ brush, mediumName, bring, onChange }: BrushProps) 
         )}
       </div>
       <div className="flex min-w-0 gap-2">
-        <ChoiceRow
+        <MaterialRow
+          role="thinner"
           label="Thinner"
           className="min-w-0 grow"
-          value={brush.thinner?.material ?? ''}
+          shown={brush.thinner ? (findMaterial(brush.thinner.material)?.name ?? 'gone') : 'none'}
+          orNone
+          bring={bring}
           onValue={(material) =>
             onChange({ thinner: material ? { material, parts: brush.thinner?.parts ?? 0.5 } : null })
           }
-          options={[{ id: '', name: 'none' }, ...thinnerChoices]}
         />
         {brush.thinner && (
           <NumberRow

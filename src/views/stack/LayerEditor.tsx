@@ -1,5 +1,6 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { ReactNode } from 'react'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Area } from '../../core/stack/area.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import type { UsableMedium } from '../../document/batchMedium.ts'
@@ -22,6 +23,7 @@ export interface EditorProps extends Pick<Bench, 'bring'> {
   readonly areas: readonly Area[]
   readonly onNameArea: (name: string) => string
   readonly mediums: readonly UsableMedium[]
+  readonly findMaterial: FindMaterial
   readonly canRise: boolean
   readonly canSink: boolean
   readonly onChange: (change: Partial<PlannedLayer>) => void
@@ -37,7 +39,7 @@ export interface EditorProps extends Pick<Bench, 'bring'> {
 
 /** One layer as the painter describes it, and what it comes to. Every change is judged at once. */
 export function LayerEditor(props: EditorProps) {
-  const { layer, assessed, spot, areaName, areas, onNameArea, mediums, bring, onChange } = props
+  const { layer, assessed, spot, areaName, areas, onNameArea, mediums, findMaterial, bring, onChange } = props
   const mediumName = layer.medium
     ? (mediums.find(({ id }) => id === layer.medium!.mediumId)?.name ?? 'gone')
     : 'none'
@@ -57,7 +59,13 @@ export function LayerEditor(props: EditorProps) {
           <PaintedFacts {...props} painted={layer.painted} />
         ) : (
           <>
-            <BrushFields brush={layer} mediumName={mediumName} bring={bring} onChange={onChange} />
+            <BrushFields
+              brush={layer}
+              mediumName={mediumName}
+              findMaterial={findMaterial}
+              bring={bring}
+              onChange={onChange}
+            />
             <Plan layer={layer} onChange={onChange} />
             <AreaChoice
               areas={areas}

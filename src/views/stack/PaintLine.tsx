@@ -1,10 +1,13 @@
 import { X } from 'lucide-react'
 import { defaultGrind } from '../../core/film/paint.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { Choice, NumberField } from '../../ui/fields.tsx'
+import { NumberField } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { about } from '../../ui/format.ts'
-import { oilChoices, pigmentChoices } from '../../ui/materials.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
+import { kindOf } from '../../core/materials/material.ts'
+import { MaterialField } from '../../ui/MaterialField.tsx'
+import type { Bench } from '../../ui/useBench.ts'
 import { pigmentColour } from '../../ui/pigmentColours.ts'
 
 export type Paint = LayerDocument['paints'][number]
@@ -18,14 +21,27 @@ export const newPaint: Paint = {
 
 export function PaintLine({
   paint,
+  findMaterial,
+  bring,
   onChange,
   onRemove,
 }: {
   readonly paint: Paint
+  readonly findMaterial: FindMaterial
+  readonly bring: Bench['bring']
   readonly onChange: (change: Partial<Paint>) => void
   readonly onRemove: () => void
 }) {
   const single = paint.pigments.length === 1
+  const nameOf = (id: string): string => {
+    const material = findMaterial(id)
+    if (!material) return id
+    return material.pigmentCode ? `${material.name}, ${material.pigmentCode}` : material.name
+  }
+  const colourOf = (id: string): string => {
+    const material = findMaterial(id)
+    return pigmentColour(material ? kindOf(material) : id)
+  }
   return (
     <div className="mt-1 flex min-w-0 items-center gap-2">
       <svg width="14" height="22" aria-hidden="true" className="shrink-0">
@@ -35,35 +51,32 @@ export function PaintLine({
             y={(index * 22) / paint.pigments.length}
             width="14"
             height={22 / paint.pigments.length}
-            fill={pigmentColour(pigment)}
+            fill={colourOf(pigment)}
             stroke="var(--rule)"
           />
         ))}
       </svg>
       {single ? (
-        <Choice
+        <MaterialField
+          role="pigment"
           label="Colour"
-          value={paint.pigments[0]!.pigment}
+          shown={nameOf(paint.pigments[0]!.pigment)}
+          bring={bring}
           onValue={(pigment) => onChange({ pigments: [{ pigment, share: 1 }] })}
-          options={pigmentChoices}
           className="grow basis-1/2"
         />
       ) : (
         <span className="grow truncate">
-          {paint.pigments
-            .map(
-              ({ pigment, share }) =>
-                `${pigmentChoices.find(({ id }) => id === pigment)?.name ?? pigment} ${about(share)}`,
-            )
-            .join(' + ')}
+          {paint.pigments.map(({ pigment, share }) => `${nameOf(pigment)} ${about(share)}`).join(' + ')}
         </span>
       )}
       <span className="shrink-0 text-[0.85rem] text-soft">in</span>
-      <Choice
+      <MaterialField
+        role="oil"
         label="Oil it is ground in"
-        value={paint.oil}
+        shown={nameOf(paint.oil)}
+        bring={bring}
         onValue={(oil) => onChange({ oil })}
-        options={oilChoices}
         className="basis-1/3"
       />
       <NumberField

@@ -10,12 +10,29 @@ import type { EditorProps } from './LayerEditor.tsx'
 
 type FactsProps = Pick<
   EditorProps,
-  'areas' | 'onNameArea' | 'mediums' | 'bring' | 'correction' | 'onCorrect' | 'onSaveCorrection'
+  | 'areas'
+  | 'onNameArea'
+  | 'mediums'
+  | 'findMaterial'
+  | 'bring'
+  | 'correction'
+  | 'onCorrect'
+  | 'onSaveCorrection'
 > & { readonly painted: Painted }
 
 /** What was used, as it was; opened to put it right, every field can be changed, and nothing is stored until it is saved. */
 export function PaintedFacts(props: FactsProps) {
-  const { painted, areas, onNameArea, mediums, bring, correction, onCorrect, onSaveCorrection } = props
+  const {
+    painted,
+    areas,
+    onNameArea,
+    mediums,
+    findMaterial,
+    bring,
+    correction,
+    onCorrect,
+    onSaveCorrection,
+  } = props
   if (!correction)
     return (
       <div className="sm:col-span-2">
@@ -46,7 +63,13 @@ export function PaintedFacts(props: FactsProps) {
       <p className="text-soft sm:col-span-2">
         Say what was really used. What was on record before stays beside it.
       </p>
-      <BrushFields brush={now} mediumName={mediumName} bring={bring} onChange={change} />
+      <BrushFields
+        brush={now}
+        mediumName={mediumName}
+        findMaterial={findMaterial}
+        bring={bring}
+        onChange={change}
+      />
       <Labelled label="Painted">
         {(id) => (
           <input

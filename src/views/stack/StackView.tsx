@@ -1,9 +1,7 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf } from '../../core/materials/material.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
-import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
@@ -17,7 +15,7 @@ import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
-import { chanceText, datesText, dayText } from '../../ui/format.ts'
+import { dayText } from '../../ui/format.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
@@ -167,7 +165,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               />
             </>
           )}
-          <Finish picture={picture} assessment={assessment} />
+          <Ready picture={picture} assessment={assessment} />
           <Caution picture={picture} />
         </section>
         {layer && assessed ? (
@@ -180,6 +178,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             areas={namedAreas(assessment)}
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
+            findMaterial={findMaterial}
             bring={edited.bring}
             canRise={place < inArea.length - 1}
             canSink={place > 0}
@@ -421,33 +420,14 @@ function AsTable(props: { readonly picture: Picture; readonly assessment: Assess
   )
 }
 
-function Finish({ picture, assessment }: { readonly picture: Picture; readonly assessment: Assessment }) {
-  const days = useMemo(
-    () =>
-      picture.layers.length > 0
-        ? simulateReaching(
-            assessment.layers.map(({ step }) => step),
-            'firm',
-            assessment.workingTime,
-            1000,
-          )
-        : null,
-    [picture, assessment],
-  )
-  if (!days || days.length === 0) return null
-  const { deadline } = picture.painting
+const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))
+
+/** When the picture is ready: played through many times, so only once the page answers. */
+function Ready(props: { readonly picture: Picture; readonly assessment: Assessment }) {
+  const Finish = useLater(finish)
+  if (props.picture.layers.length === 0) return null
   return (
-    <p className="mt-5 border-t border-rule pt-3">
-      Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}
-      , 8 times in 10.
-      {deadline && (
-        <>
-          {' '}
-          Firm by {dayText(dayOf(deadline)!)}: a chance of {chanceText(shareBy(days, dayOf(deadline)! + 1))}.
-        </>
-      )}{' '}
-      <span className="text-soft">Estimate.</span>
-    </p>
+    <div className="mt-5 min-h-[4.4rem] border-t border-rule pt-3">{Finish && <Finish {...props} />}</div>
   )
 }
 

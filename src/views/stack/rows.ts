@@ -10,6 +10,7 @@ import { brushOf } from '../../document/brush.ts'
 import type { Brush } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { Picture } from '../../document/picture.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
 import { shortName } from '../../ui/format.ts'
 
@@ -37,6 +38,7 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
       const brush = brushOf(layer)
       if (!covers(brush, area)) return []
       const assessed = assessment.layers[index]!
+      const lots = [...(layer.painted?.materials ?? []), ...picture.shelf]
       const spot = assessed.spots.find((one) => one.area === area) ?? null
       const forecast = spot?.forecast ?? assessed.forecast
       return [
@@ -48,8 +50,8 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
           spot,
           forecast,
           verdict: verdictFor(picture, assessment, layer.id, area),
-          colour: colourOf(brush),
-          mixture: mixtureText(layer, picture),
+          colour: colourOf(brush, lots),
+          mixture: mixtureText(layer, picture, lots),
           state: layer.painted ? stateOn(forecast, picture.today - assessed.date.day) : null,
           thickestUm: spot?.thickestUm ?? brush.wetThicknessUm,
         },
@@ -68,8 +70,8 @@ const verdictFor = (picture: Picture, assessment: Assessment, layerId: string, a
     ),
   )
 
-function colourOf({ paints }: Brush): string {
-  const parts = mixtureShares(paints)
+function colourOf({ paints }: Brush, lots: readonly ShelfItem[]): string {
+  const parts = mixtureShares(paints, lots)
   return parts.length > 0 ? mixedColour(parts) : oilColour
 }
 
@@ -78,11 +80,13 @@ const ratio = (a: number, b: number): string => {
   return `${x} : ${y}`
 }
 
-function mixtureText(layer: LayerDocument, { mediums }: Picture): string {
+function mixtureText(layer: LayerDocument, { mediums }: Picture, lots: readonly ShelfItem[]): string {
+  const named = (id: string): string =>
+    lots.find((lot) => lot.id === id)?.name ?? findInLibrary(id)?.name ?? id
   const { paints, medium, thinner } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
   const names = paints.flatMap(({ pigments }) =>
-    pigments.map(({ pigment }) => shortName(findInLibrary(pigment)?.name ?? pigment).toLowerCase()),
+    pigments.map(({ pigment }) => shortName(named(pigment)).toLowerCase()),
   )
   const mediumName = layer.painted?.used?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
   return [

@@ -1,21 +1,22 @@
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { tubeDensity, tubeIngredients } from '../../../core/film/paint.ts'
-import { findInLibrary } from '../../../core/materials/find.ts'
+import { finderOf } from '../../../core/materials/find.ts'
 import { costOf, layerCost } from '../../../core/medium/cost.ts'
-import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
+import { NumberRow } from '../../../ui/fields.tsx'
 import { gramsText, mlText } from '../../../ui/format.ts'
-import { pigmentChoices } from '../../../ui/materials.ts'
+import { MaterialRow } from '../../../ui/MaterialField.tsx'
 import type { ReckoningProps } from './props.ts'
 
-export function LayerCost({ medium }: ReckoningProps) {
+export function LayerCost({ medium, materials, bring }: ReckoningProps) {
   const [pigment, setPigment] = useState('pb28')
   const [perG, setPerG] = useState(1.4)
   const [areaCm2, setArea] = useState(900)
   const [wetUm, setWet] = useState(70)
   const [percent, setPercent] = useState(25)
+  const findMaterial = useMemo(() => finderOf(materials), [materials])
   const tube = tubeIngredients(
     { pigments: [{ pigment, share: 1 }], oil: 'linseed_alkali_refined' },
-    findInLibrary,
+    findMaterial,
   )
   if (!tube.ok) return null
   const { perMl, unpriced } = costOf(medium.ingredients)
@@ -27,12 +28,13 @@ export function LayerCost({ medium }: ReckoningProps) {
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <ChoiceRow
+        <MaterialRow
+          role="pigment"
           label="Paint"
           className="grow basis-40"
-          value={pigment}
+          shown={findMaterial(pigment)?.name ?? pigment}
+          bring={bring}
           onValue={setPigment}
-          options={pigmentChoices}
         />
         <NumberRow
           label="costs, per g"

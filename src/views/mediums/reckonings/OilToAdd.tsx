@@ -1,12 +1,12 @@
 import { useMemo, useState } from 'react'
 import { oilToAdd } from '../../../core/dosing/oilToAdd.ts'
 import { finderOf } from '../../../core/materials/find.ts'
-import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
+import { NumberRow } from '../../../ui/fields.tsx'
 import { about, gramsText, mlText, percentText } from '../../../ui/format.ts'
-import { oilChoices, pigmentChoices } from '../../../ui/materials.ts'
+import { MaterialRow } from '../../../ui/MaterialField.tsx'
 import type { ReckoningProps } from './props.ts'
 
-export function OilToAdd({ materials }: ReckoningProps) {
+export function OilToAdd({ materials, bring }: ReckoningProps) {
   const [pigment, setPigment] = useState('pw6_rutile')
   const [oil, setOil] = useState('linseed_alkali_refined')
   const [grams, setGrams] = useState(30)
@@ -16,19 +16,21 @@ export function OilToAdd({ materials }: ReckoningProps) {
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <ChoiceRow
+        <MaterialRow
+          role="pigment"
           label="Paint"
           className="grow basis-40"
-          value={pigment}
+          shown={findMaterial(pigment)?.name ?? pigment}
+          bring={bring}
           onValue={setPigment}
-          options={pigmentChoices}
         />
-        <ChoiceRow
+        <MaterialRow
+          role="oil"
           label="in, and to add"
           className="grow basis-40"
-          value={oil}
+          shown={findMaterial(oil)?.name ?? oil}
+          bring={bring}
           onValue={setOil}
-          options={oilChoices}
         />
         <NumberRow
           label="paint, g"

@@ -1,33 +1,38 @@
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
+import { finderOf } from '../../../core/materials/find.ts'
 import { puttyOf } from '../../../core/dosing/putty.ts'
-import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
+import { NumberRow } from '../../../ui/fields.tsx'
 import { gramsText, mlText, percentText } from '../../../ui/format.ts'
-import { oilChoices } from '../../../ui/materials.ts'
+import { MaterialRow } from '../../../ui/MaterialField.tsx'
 import type { ReckoningProps } from './props.ts'
 
-export function Putty({ materials }: ReckoningProps) {
-  const fillers = materials.filter(({ family }) => family === 'extender')
+export function Putty({ materials, bring }: ReckoningProps) {
+  const findMaterial = useMemo(() => finderOf(materials), [materials])
   const [fillerId, setFiller] = useState('chalk_whiting')
-  const [oil, setOil] = useState('walnut')
+  const [oilId, setOil] = useState('walnut')
   const [grams, setGrams] = useState(60)
   const [load, setLoad] = useState(0.6)
-  const putty = puttyOf(
-    fillers.find(({ id }) => id === fillerId)!,
-    grams,
-    materials.find(({ id }) => id === oil)!,
-    load,
-  )
+  const [filler, oil] = [findMaterial(fillerId)!, findMaterial(oilId)!]
+  const putty = puttyOf(filler, grams, oil, load)
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <ChoiceRow
+        <MaterialRow
+          role="filler"
           label="Filler"
           className="grow basis-40"
-          value={fillerId}
+          shown={filler.name}
+          bring={bring}
           onValue={setFiller}
-          options={fillers}
         />
-        <ChoiceRow label="Oil" className="grow basis-40" value={oil} onValue={setOil} options={oilChoices} />
+        <MaterialRow
+          role="oil"
+          label="Oil"
+          className="grow basis-40"
+          shown={oil.name}
+          bring={bring}
+          onValue={setOil}
+        />
         <NumberRow
           label="filler, g"
           className="w-24"

@@ -3,6 +3,7 @@ import type { Medium } from '../../../core/medium/medium.ts'
 import type { Recipe, RecipeShelf } from '../../../core/medium/recipe.ts'
 import type { MediumDocument } from '../../../document/recipe.ts'
 import type { Settings } from '../../../document/studio.ts'
+import type { Bench } from '../../../ui/useBench.ts'
 
 /** What every reckoning at the bench is given. */
 export interface ReckoningProps {
@@ -11,6 +12,7 @@ export interface ReckoningProps {
   readonly medium: Medium
   readonly materials: readonly Material[]
   readonly media: RecipeShelf
+  readonly bring: Bench['bring']
   readonly settings: Settings
   readonly onRecipe: (recipe: MediumDocument['recipe']) => void
 }

@@ -1,0 +1,58 @@
+import { kindOf } from './material.ts'
+import type { Material } from './material.ts'
+
+/** Other names and spellings painters use, by kinds that begin so; each is found by any of its words. */
+const spellings: readonly (readonly [kind: RegExp, words: string])[] = [
+  [/turpentine/, 'turps terpentine spirits of turpentine'],
+  [
+    /^mineral_spirit|white_spirit|isoparaffin/,
+    'white spirit mineral spirits petroleum spirit omc low odour odourless thinner',
+  ],
+  [/^linseed|^flax/, 'flax flaxseed lin'],
+  [/^walnut/, 'nut'],
+  [/stand_oil/, 'standoil polymerised bodied'],
+  [/sun_thickened|blown/, 'sun oil thickened'],
+  [/^safflower/, 'carthame'],
+  [/^poppy/, 'poppyseed'],
+  [/^damar/, 'dammar'],
+  [/^mastic/, 'mastix'],
+  [/copaiba/, 'copaiva'],
+  [/larch|venice/, 'venice venetian larch strasbourg'],
+  [/beeswax/, 'bees wax cera'],
+  [/chalk|whiting/, 'chalk whiting champagne spanish white calcium carbonate calcite'],
+  [/marble/, 'marble calcite carbonate'],
+  [/^silica|cabosil/, 'fumed silica pyrogenic'],
+  [/alkyd/, 'alkide gel'],
+  [/siccative|^cobalt$|^manganese$|^lead$/, 'siccative dryer drier'],
+  [/clove/, 'cloves'],
+  [/^egg/, 'yolk egg tempera'],
+  [/^pw1$/, 'flake cremnitz kremnitz lead white ceruse'],
+  [/^pw4$/, 'zinc chinese white'],
+  [/^pw5$/, 'lithopone'],
+  [/^pw6/, 'titanium titan'],
+  [/^pbk9$/, 'ivory bone black'],
+  [/^pbk6$|^pbk7$/, 'lamp carbon soot black'],
+  [/^pbk11$/, 'mars iron black'],
+  [/^pbr7/, 'umbra umber sienna siena earth'],
+  [/^py4[23]/, 'ochre ocher oker sienna'],
+  [/^pr10[12]/, 'ochre ocher english red venetian indian iron oxide'],
+  [/^py3[57]|^pr108|^po20/, 'cad cadmium'],
+  [/^pb27$/, 'prussian berlin milori iron blue'],
+  [/^pb29$|^pv15$/, 'ultramarin french ultramarine'],
+  [/^pb28$|^pb35$|^pb36$/, 'cobalt cerulean coeruleum'],
+  [/^pb15|^pg7$|^pg36$/, 'phthalo phtalo thalo monastral'],
+  [/^pr83$/, 'alizarin alizarine madder crimson'],
+  [/^pr106$/, 'vermilion vermillion cinnabar'],
+  [/^pg23$/, 'terre verte green earth'],
+  [/^pg18$/, 'viridian emeraude'],
+  [/^py41$/, 'naples'],
+]
+
+/** What else a material is called, small letters; empty where nothing is known. */
+export const spellingsOf = (material: Pick<Material, 'id' | 'kind'>): string => {
+  const kind = kindOf(material)
+  return spellings
+    .filter(([begins]) => begins.test(kind))
+    .map(([, words]) => words)
+    .join(' ')
+}

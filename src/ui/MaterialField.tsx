@@ -1,0 +1,49 @@
+import { Chooser } from './Chooser.tsx'
+import type { Choosable } from './Chooser.tsx'
+import { Labelled } from './fields.tsx'
+import { materialRoles } from './materials.ts'
+import type { MaterialRole } from './materials.ts'
+import { useChoice } from './useBench.ts'
+import type { Bench } from './useBench.ts'
+
+const ownMaterials = ['shelf_item'] as const
+const nothing: Choosable = { id: '', name: 'none' }
+
+interface MaterialProps extends Pick<Bench, 'bring'> {
+  readonly role: MaterialRole
+  readonly id?: string
+  readonly label?: string
+  /** What is chosen now, by name. */
+  readonly shown: string
+  readonly onValue: (material: string) => void
+  /** Whether nothing may be chosen; its id is the empty text. */
+  readonly orNone?: boolean
+  readonly className?: string
+}
+
+/** One material chosen by typing, of the book or of the painter's own shelf; what was chosen lately comes first. */
+export function MaterialField({ role, bring, onValue, orNone = false, ...field }: MaterialProps) {
+  const { options, families } = materialRoles[role]
+  const choice = useChoice(bring)
+  return (
+    <Chooser
+      {...field}
+      options={orNone ? [nothing, ...options] : options}
+      lookups={ownMaterials}
+      families={families}
+      lately={role}
+      onChoose={(chosen) => void choice.choose(chosen, () => onValue(chosen.id))}
+    />
+  )
+}
+
+/** The same under a label. */
+export const MaterialRow = ({
+  label,
+  className = '',
+  ...field
+}: MaterialProps & { readonly label: string }) => (
+  <Labelled label={label} className={className}>
+    {(id) => <MaterialField id={id} {...field} />}
+  </Labelled>
+)
