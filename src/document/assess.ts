@@ -12,7 +12,7 @@ import { gateOf } from '../core/practice/gate.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { Finding } from '../core/soundness/finding.ts'
 import { judge } from '../core/soundness/judge.ts'
-import { cureLayersOf, layArea, statesAlone } from '../core/soundness/lay.ts'
+import { cureLayersOf, layArea } from '../core/soundness/lay.ts'
 import type { AreaSolve, LaidPicture } from '../core/soundness/lay.ts'
 import type { Area } from '../core/stack/area.ts'
 import type { Stratum } from '../core/stack/fold.ts'
@@ -85,7 +85,7 @@ export function assess(
   )
   const workingTime = workingTimeOf(picture)
   const dates = forwardDates(steps, workingTime)
-  const judged = judge(laidAt(picture, fold, solves, (at) => dates[at]!.day))
+  const judged = judge(laidAt(picture, fold, found, solves, (at) => dates[at]!.day))
   return {
     layers: layers.map(({ id }, at): AssessedLayer => {
       const spots = found.flatMap((inArea) => inArea.get(at) ?? [])
@@ -180,32 +180,27 @@ export function stepsIn(
   )
 }
 
-/** A picture laid for the judge, its layers on these days. */
-export function laidAt(
-  picture: Picture,
+/** A picture laid for the judge, its layers on these days; `spots` and `solves` are those of its areas, in their order. */
+export const laidAt = (
+  { painting }: Picture,
   { events, areas, practice }: Folded,
+  spots: readonly ReadonlyMap<number, Spot>[],
   solves: readonly (AreaSolve | null)[],
   dayOfLayer: (at: number) => number,
-): LaidPicture {
-  const evidence = picture.layers.map((layer) => fingersOn(picture, layer))
-  return {
-    support: supportOf(picture.painting.support)!,
-    practice,
-    areas: areas.map(({ area, strata }, at) =>
-      layArea({
-        area,
-        strata,
-        events,
-        dayOf: dayOfLayer,
-        states:
-          solves[at]?.states ??
-          statesAlone(cureLayersOf(strata, events, dayOfLayer), picture.settings.climate),
-        solve: solves[at]!,
-        evidenceOf: (event) => evidence[event]!,
-      }),
-    ),
-  }
-}
+): LaidPicture => ({
+  support: supportOf(painting.support)!,
+  practice,
+  areas: areas.map(({ area, strata }, at) =>
+    layArea({
+      area,
+      strata,
+      events,
+      dayOf: dayOfLayer,
+      forecasts: strata.map(({ event }) => spots[at]!.get(event)!.forecast),
+      solve: solves[at]!,
+    }),
+  ),
+})
 
 /** The strata of an area up to a layer, by its place in the picture. */
 export const upTo = (strata: readonly Stratum[], layer: number): readonly Stratum[] =>

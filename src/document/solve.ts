@@ -125,12 +125,9 @@ function isUnsound(
   solves: readonly (Solved | null)[],
 ): boolean {
   const areas = fold.areas.map((area): AreaStrata => ({ ...area, strata: upTo(area.strata, layer) }))
-  const laid = laidAt(
-    picture,
-    { ...fold, areas },
-    solves.map((one) => one?.solve ?? null),
-    dayIn(dates),
-  )
+  const found = solves.map((one) => one?.solve ?? null)
+  const spots = areas.map((area, at) => spotsOf(picture, fold, area, found[at]!))
+  const laid = laidAt(picture, { ...fold, areas }, spots, found, dayIn(dates))
   return judge(laid).findings.some((finding) => finding.layer === layer && finding.severity === 'unsound')
 }
 

@@ -1,3 +1,4 @@
+import { forecastOf } from '../core/cure/forecast.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import { noPractice, practiceOf } from '../core/practice/practice.ts'
 import { judge } from '../core/soundness/judge.ts'
@@ -26,7 +27,8 @@ export function computeSoundness(request: SoundnessRequest) {
     const strata = fold(events, area.id, suctionUm)
     const films = cureLayersOf(strata, events, dayOf)
     const solve = areaSolveOf(films, solveToHorizon(films, climate)!)
-    return layArea({ area, strata, events, dayOf, states: solve.states, solve, evidenceOf: () => [] })
+    const forecasts = strata.map(({ thickestUm }, at) => forecastOf(solve.states[at]!, thickestUm))
+    return layArea({ area, strata, events, dayOf, forecasts, solve })
   }
   const areas = areasOf(
     [],

@@ -73,7 +73,7 @@ export function linkStates(
   }
 }
 
-const pieces = 120
+const pieces = 64
 /** So far from the book, in standard deviations, a chance is tabulated. */
 const widest = 5
 
@@ -84,9 +84,13 @@ function tabulated(state: StateId, telling: ReadonlyMap<StateId, Bounds>, { low,
   const from = Number.isFinite(low) ? Math.max(centre - widest, low) : Math.min(centre - widest, high - 1)
   const to = Math.max(from + 0.5, Number.isFinite(high) ? Math.min(centre + widest, high) : centre + widest)
   const chances = new Float64Array(pieces + 1)
-  for (let at = 0; at <= pieces; at++) {
-    const z = from + ((to - from) * at) / pieces
-    for (const { pace, weight } of paces.weighed) chances[at]! += weight * between(from, z, pace)
+  for (const { pace, weight } of paces.weighed) {
+    // From the nearer end, so that the tails are as exact as the middle.
+    const side = (from - common * pace) / own > 0 ? -1 : 1
+    const below = (z: number): number => side * normalBelow((side * (z - common * pace)) / own)
+    const start = below(from)
+    for (let at = 1; at <= pieces; at++)
+      chances[at]! += weight * (below(from + ((to - from) * at) / pieces) - start)
   }
   const all = chances[pieces]!
   // So far out that the normal says nothing more: evenly between the bounds.
@@ -102,8 +106,8 @@ function pacesFor(tested: readonly Bounds[]): {
     .map(({ low, high }) => clamp(0, low, high))
     .reduce((most, one) => (Math.abs(one) > Math.abs(most) ? one : most), 0)
   const centre = common * furthest
-  const weighed = Array.from({ length: 33 }, (_, at) => {
-    const pace = centre - 4.8 + 0.3 * at
+  const weighed = Array.from({ length: 21 }, (_, at) => {
+    const pace = centre - 4.5 + 0.45 * at
     // Beside the middle's own weight, so that nothing is lost of a middle far out.
     const prior = Math.exp((centre * centre - pace * pace) / 2)
     return { pace, weight: tested.reduce((sum, { low, high }) => sum * between(low, high, pace), prior) }

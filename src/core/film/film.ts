@@ -159,33 +159,35 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
       }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
-  const wetVolume = volumeOf([...paint, ...medium, ...thinner])
+  const all = [...paint, ...medium, ...thinner]
+  const wetVolume = volumeOf(all)
   if (!(wetVolume > 0))
     return {
       ok: false,
       message: 'Nothing is in the mixture. Give the paint or the medium at least one part.',
       path: ['paints'],
     }
-  if (!(sumOf(withoutVolatiles(volumeByClass([...paint, ...medium, ...thinner]))) > 0))
+  const dryVolumes = withoutVolatiles(volumeByClass(all))
+  if (!(sumOf(dryVolumes) > 0))
     return {
       ok: false,
       message:
         'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.',
       path: ['paints'],
     }
-  return { ok: true, mix: weighedUp({ paint, medium, thinner }, mixture.wetThicknessUm) }
+  return { ok: true, mix: weighedUp({ paint, medium, thinner, all, dryVolumes }, mixture.wetThicknessUm) }
 }
 
 interface Parts {
   readonly paint: readonly Ingredient[]
   readonly medium: readonly Ingredient[]
   readonly thinner: readonly Ingredient[]
+  readonly all: readonly Ingredient[]
+  readonly dryVolumes: Shares
 }
 
-function weighedUp({ paint, medium, thinner }: Parts, wetThicknessUm: number): Mix {
-  const all = [...paint, ...medium, ...thinner]
+function weighedUp({ paint, medium, thinner, all, dryVolumes }: Parts, wetThicknessUm: number): Mix {
   const wetVolume = volumeOf(all)
-  const dryVolumes = withoutVolatiles(volumeByClass(all))
   const dryVolume = sumOf(dryVolumes)
   const volatile = 1 - dryVolume / wetVolume
   const powder = dryVolumes.pigment + dryVolumes.extender

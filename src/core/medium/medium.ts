@@ -1,12 +1,5 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
-import {
-  classMlPerGram,
-  classNames,
-  leavingClasses,
-  normalised,
-  noShares,
-  sharesOf,
-} from '../materials/material.ts'
+import { classMlPerGram, classNames, leavingClasses, normalised, noShares } from '../materials/material.ts'
 import type { Material, Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import type { Recipe, RecipeLine, RecipeShelf } from './recipe.ts'
@@ -60,13 +53,18 @@ interface Portion {
   readonly warning?: Warning
 }
 
-export const withoutVolatiles = (shares: Shares): Shares =>
-  sharesOf((name) => (leavingClasses.includes(name) ? 0 : shares[name]))
+export function withoutVolatiles(shares: Shares): Shares {
+  const stays = { ...shares }
+  for (const name of leavingClasses) stays[name] = 0
+  return stays
+}
 
-export const massByClass = (ingredients: readonly Ingredient[]): Shares =>
-  sharesOf((name) =>
-    ingredients.reduce((sum, { material, massG }) => sum + massG * (material.shares[name] ?? 0), 0),
-  )
+export function massByClass(ingredients: readonly Ingredient[]): Shares {
+  const total = { ...noShares }
+  for (const { material, massG } of ingredients)
+    for (const name of classNames) total[name] += massG * (material.shares[name] ?? 0)
+  return total
+}
 
 export function volumeByClass(ingredients: readonly Ingredient[]): Shares {
   const total = { ...noShares }

@@ -1,9 +1,6 @@
-import { forecastOf } from '../cure/forecast.ts'
-import type { Evidence, Forecast } from '../cure/forecast.ts'
-import type { Climate } from '../cure/climate.ts'
+import type { Forecast } from '../cure/forecast.ts'
 import type { CureSolution } from '../cure/solver.ts'
 import type { StateDays } from '../cure/states.ts'
-import { stateDaysFromTable } from '../cure/table.ts'
 import type { Film } from '../film/film.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { Area } from '../stack/area.ts'
@@ -12,7 +9,7 @@ import { leftOn } from '../stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../stack/fold.ts'
 import type { Support } from '../stack/support.ts'
 import { curedAt, mismatchOf, wetInWet } from './mismatch.ts'
-import type { Mismatch, MismatchLayer } from './mismatch.ts'
+import type { Mismatch, MismatchLayer, MismatchPair } from './mismatch.ts'
 
 /** A film where it lies, with everything the rules compare. */
 export interface LaidLayer {
@@ -33,14 +30,24 @@ export interface LaidLayer {
   readonly goneDay: number | null
 }
 
+/** An upper layer over a lower one where they meet: not one film, and the lower still there. */
+export interface LaidPair {
+  readonly lower: LaidLayer
+  readonly upper: LaidLayer
+  /** Days between the two. */
+  readonly waited: number
+  /** Thickest spot of the lower when the upper goes on, µm dry. */
+  readonly lowerUm: number
+  /** Their mismatch; null until a solve of this area, or of one like it, is at hand. */
+  readonly mismatch: MismatchPair | null
+}
+
 export interface LaidArea {
   readonly area: Area
   /** Bottom first. */
   readonly layers: readonly LaidLayer[]
-  /** Null until a solve of this area, or of one like it, is at hand. */
-  readonly mismatch: Mismatch | null
-  /** Whether two layers of it dry as one film. */
-  readonly oneFilm: (lower: number, upper: number) => boolean
+  /** For each layer those under it, bottom first. */
+  readonly pairs: readonly (readonly LaidPair[])[]
 }
 
 /** A picture as the rules see it. */
@@ -80,23 +87,18 @@ export function areaSolveOf(layers: readonly MismatchLayer[], solution: CureSolu
   }
 }
 
-/** State times of films, each as if it lay alone (from the table). */
-export const statesAlone = (layers: readonly MismatchLayer[], climate?: Climate): readonly StateDays[] =>
-  layers.map((layer) => stateDaysFromTable(layer, climate))
-
 export interface AreaToLay {
   readonly area: Area
   readonly strata: readonly Stratum[]
   readonly events: readonly ReadyEvent[]
   readonly dayOf: (event: number) => number
-  /** State times of every stratum, by the solver or by the table. */
-  readonly states: readonly StateDays[]
-  readonly solve: AreaSolve | null
-  readonly evidenceOf: (event: number) => readonly Evidence[]
+  /** Of every stratum. */
+  readonly forecasts: readonly Forecast[]
+  readonly solve: Omit<AreaSolve, 'states'> | null
 }
 
 /** Puts an area together for judging. */
-export function layArea({ area, strata, events, dayOf, states, solve, evidenceOf }: AreaToLay): LaidArea {
+export function layArea({ area, strata, events, dayOf, forecasts, solve }: AreaToLay): LaidArea {
   const films = cureLayersOf(strata, events, dayOf)
   const layers = strata.map((stratum, index): LaidLayer => ({
     index,
@@ -106,19 +108,36 @@ export function layArea({ area, strata, events, dayOf, states, solve, evidenceOf
     appliedDay: dayOf(stratum.event),
     rate: films[index]!.rate,
     thickestUm: stratum.thickestUm,
-    forecast: forecastOf(states[index]!, stratum.thickestUm, evidenceOf(stratum.event)),
+    forecast: forecasts[index]!,
     leftOn: (day) => leftOn(stratum, day, dayOf),
     goneDay: stratum.goneBy === null ? null : dayOf(stratum.goneBy),
   }))
+  const isOneFilm = (lower: number, upper: number): boolean => {
+    if (solve) return solve.oneFilms.some((pair) => pair[0] === lower && pair[1] === upper)
+    const between = films[upper]!.appliedDay - films[lower]!.appliedDay
+    return wetInWet(between, roughlyCured(forecasts[lower]!.days, between))
+  }
+  const mismatches = new Map(
+    solve?.mismatch.pairs.map((pair) => [pair.upper * layers.length + pair.lower, pair]),
+  )
   return {
     area,
     layers,
-    mismatch: solve?.mismatch ?? null,
-    oneFilm: (lower, upper) => {
-      if (solve) return solve.oneFilms.some((pair) => pair[0] === lower && pair[1] === upper)
-      const between = films[upper]!.appliedDay - films[lower]!.appliedDay
-      return wetInWet(between, roughlyCured(states[lower]!, between))
-    },
+    pairs: layers.map((upper) =>
+      layers.slice(0, upper.index).flatMap((lower): readonly LaidPair[] => {
+        const isThere = lower.goneDay === null || lower.goneDay > upper.appliedDay
+        if (!isThere || isOneFilm(lower.index, upper.index)) return []
+        return [
+          {
+            lower,
+            upper,
+            waited: upper.appliedDay - lower.appliedDay,
+            lowerUm: lower.thickestUm * lower.leftOn(upper.appliedDay),
+            mismatch: mismatches.get(upper.index * layers.length + lower.index) ?? null,
+          },
+        ]
+      }),
+    ),
   }
 }
 

@@ -5,8 +5,7 @@ import { byGravity } from '../severity.ts'
 import type { Severity } from '../severity.ts'
 import type { Support } from '../stack/support.ts'
 import type { About, Finding, MendKind, Rule } from './finding.ts'
-import type { LaidArea, LaidLayer, LaidPicture } from './lay.ts'
-import type { MismatchPair } from './mismatch.ts'
+import type { LaidArea, LaidLayer, LaidPair, LaidPicture } from './lay.ts'
 
 /**
  * Builders of rules. A rule states what it says of one pair, one layer or one area; the builder goes through the picture,
@@ -16,7 +15,7 @@ import type { MismatchPair } from './mismatch.ts'
  *       id: 'slow-under-fast',
  *       title: 'Slow under fast',
  *       reason: '...',
- *       says: ({ lower, upper, waited, practice }) => ({ severity: 'watch', message: '...', numbers: {} }),
+ *       says: ({ lower, upper, waited }, { practice }) => ({ severity: 'watch', message: '...', numbers: {} }),
  *     })
  */
 
@@ -44,25 +43,11 @@ interface Setting {
   readonly area: LaidArea
 }
 
-/** An upper layer over a lower one, as they meet. */
-export interface Pair extends Setting {
-  readonly lower: LaidLayer
-  readonly upper: LaidLayer
-  /** Days between the two. */
-  readonly waited: number
-  /** Thickest spot of the lower when the upper goes on, µm dry. */
-  readonly lowerUm: number
-  /** Their mismatch; null until it is solved. */
-  readonly mismatch: MismatchPair | null
-}
-
 /** A layer that is there to stay. */
-export interface Single extends Setting {
+export interface Single {
   readonly layer: LaidLayer
   /** Whether nothing lies over it. */
   readonly isTop: boolean
-  /** The layer that lies over it. */
-  readonly above: LaidLayer | undefined
 }
 
 /** What is found where, before the builder has added what every finding carries. */
@@ -73,27 +58,28 @@ interface Found extends Said {
 }
 
 /** Of all the layers under one the worst speaks, of equals the topmost; those under it would only repeat it. */
-export const pairRule = (text: RuleText & { readonly says: (pair: Pair) => Said | null }): Rule =>
+export const pairRule = (
+  text: RuleText & { readonly says: (pair: LaidPair, setting: Setting) => Said | null },
+): Rule =>
   ruleOf(text, (setting) =>
-    setting.area.layers.flatMap((upper) => {
-      const found = setting.area.layers
-        .slice(0, upper.index)
-        .filter((lower) => meet(lower, upper, setting.area))
-        .flatMap((lower): readonly Found[] => {
-          const said = text.says(pairOf(setting, lower, upper))
-          return said ? [{ ...said, layer: upper.event, under: lower.event, area: setting.area.area.id }] : []
-        })
+    setting.area.pairs.flatMap((pairs) => {
+      const found = pairs.flatMap((pair): readonly Found[] => {
+        const said = text.says(pair, setting)
+        if (!said) return []
+        return [{ ...said, layer: pair.upper.event, under: pair.lower.event, area: setting.area.area.id }]
+      })
       return found.toReversed().sort(byGravity).slice(0, 1)
     }),
   )
 
 /** A rule about one layer by itself. */
-export const layerRule = (text: RuleText & { readonly says: (single: Single) => Said | null }): Rule =>
+export const layerRule = (
+  text: RuleText & { readonly says: (single: Single, setting: Setting) => Said | null },
+): Rule =>
   ruleOf(text, (setting) => {
     const there = setting.area.layers.filter(({ goneDay }) => goneDay === null)
     return there.flatMap((layer, at): readonly Found[] => {
-      const above = there[at + 1]
-      const said = text.says({ ...setting, layer, above, isTop: above === undefined })
+      const said = text.says({ layer, isTop: at === there.length - 1 }, setting)
       return said ? [{ ...said, layer: layer.event, area: setting.area.area.id }] : []
     })
   })
@@ -103,23 +89,6 @@ export const together = (first: Rule, second: Rule): Rule => ({
   ...first,
   find: (picture) => [...first.find(picture), ...second.find(picture)],
 })
-
-const meet = (lower: LaidLayer, upper: LaidLayer, area: LaidArea): boolean =>
-  (lower.goneDay === null || lower.goneDay > upper.appliedDay) && !area.oneFilm(lower.index, upper.index)
-
-function pairOf(setting: Setting, lower: LaidLayer, upper: LaidLayer): Pair {
-  const known = setting.area.mismatch?.pairs.find(
-    (pair) => pair.lower === lower.index && pair.upper === upper.index,
-  )
-  return {
-    ...setting,
-    lower,
-    upper,
-    waited: upper.appliedDay - lower.appliedDay,
-    lowerUm: lower.thickestUm * lower.leftOn(upper.appliedDay),
-    mismatch: known ?? null,
-  }
-}
 
 function ruleOf(
   { id, title, reason, about = 'soundness', byPractice = false, mends = [] }: RuleText,

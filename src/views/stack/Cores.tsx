@@ -71,14 +71,14 @@ export function Cores({ cores, chosen, onArea, height, strataOf, selected, woven
           aria-pressed={isChosen(core)}
           aria-label={`${core.area.name}: ${layerCount(core.rows.length)}, ${verdictWords[core.verdict].toLowerCase()}`}
           onClick={() => onArea(core.area.id)}
-          className={`block ${isChosen(core) ? 'w-[110px] xl:w-[150px]' : 'w-[54px] opacity-75 hover:opacity-100 xl:w-[64px]'}`}
+          className={`block ${isChosen(core) ? 'w-[96px] xl:w-[150px]' : 'w-[52px] opacity-75 hover:opacity-100 xl:w-[64px]'}`}
         >
           {sectionOf(core)}
           <span
-            className={`flex min-h-11 items-center justify-center gap-1 px-0.5 text-[0.8rem] leading-tight ${isChosen(core) ? 'border-b-2 border-ink font-medium' : ''}`}
+            className={`flex min-h-11 items-center justify-center gap-1 text-[0.75rem] leading-tight xl:text-[0.8rem] ${isChosen(core) ? 'border-b-2 border-ink font-medium' : ''}`}
           >
             {core.verdict !== 'sound' && <VerdictMark verdict={core.verdict} size={11} />}
-            <span className="min-w-0 [overflow-wrap:anywhere]">{core.area.name}</span>
+            <span className="min-w-0 [hyphens:auto] [overflow-wrap:anywhere]">{core.area.name}</span>
           </span>
         </button>
       ))}

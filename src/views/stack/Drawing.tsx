@@ -44,7 +44,7 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
   const support = supportOf(picture.painting.support)!
   const inArea = cores.length > 1 ? ` in the ${chosen.area.name}` : ''
   return (
-    <div className="grid grid-cols-[auto_30px_minmax(150px,1fr)_160px_minmax(240px,1.3fr)] pt-1 xl:grid-cols-[auto_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
+    <div className="grid grid-cols-[auto_26px_minmax(140px,1fr)_136px_minmax(226px,1.3fr)] pt-1 xl:grid-cols-[auto_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
       <ColumnTitle className="col-span-3">
         what is on the {support.name.replace('stretched ', '')}
         {inArea && `,${inArea}`}

@@ -163,10 +163,10 @@ function LimitTable({ practice, edit }: PartProps) {
               <th scope="row" className="py-1.5 pr-3 text-left font-normal">
                 {row.label} <span className="text-[0.8rem] text-soft">({sources[row.source]})</span>
               </th>
-              <td className="w-[11.5rem] py-1.5">
+              <td className="w-[13.5rem] py-1.5">
                 {values.map(([level, value]) => (
                   <div key={level} className="flex items-baseline gap-2">
-                    <span className="w-[5.8rem] shrink-0 text-[0.85rem] text-soft">
+                    <span className="w-[6.9rem] shrink-0 text-[0.85rem] text-soft">
                       {levelWords(level)} {sideWords[row.side]}
                     </span>
                     {edit ? (

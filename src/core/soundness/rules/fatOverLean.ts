@@ -17,7 +17,7 @@ export const fatOverLean = pairRule({
   reason:
     'A lean film over a fat one stiffens first and cannot follow the fatter paint as it goes on moving. Fat is weighed as leanness (what the powder needs over the fat there is) together with oil content. Traditional rule, as science.md §6 states it.',
   mends: ['medium', 'wait'],
-  says: ({ lower, upper, waited, lowerUm, practice }) => {
+  says: ({ lower, upper, waited, lowerUm }, { practice }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
     const { leannessStep, oilStep, thinLower } = practice.limits
     const below = leannessOf(lower.film.perDryVolume, practice.alkydWeight)

@@ -9,7 +9,7 @@ export const mediumLimit = layerRule({
   title: 'Medium in the mix',
   reason:
     'Much medium makes a film that wrinkles, yellows and stays soft, and what is over it moves. Counted is the medium without its solvent and its powder, of the mix without solvent, by volume; a glaze may hold more. Advice, not measurement.',
-  says: ({ layer: { name, film }, practice: { limits } }) => {
+  says: ({ layer: { name, film } }, { practice: { limits } }) => {
     const share = film.mix.mediumLessSolvent
     if (share === null || !isOilFilm(film)) return null
     const key = isGlaze(film) ? 'mediumInGlaze' : 'medium'

@@ -11,7 +11,7 @@ export const mismatch = pairRule({
   reason:
     'Every oil film shrinks as it cures. Where the upper hardens over a lower that is still moving, it slips while it sets or is stretched later. The movement is followed for 1500 days by the cure model and set against what the upper film tolerates (model; science.md §6).',
   mends: ['wait'],
-  says: ({ lower, upper, mismatch: pair, practice }) => {
+  says: ({ lower, upper, mismatch: pair }, { practice }) => {
     if (!pair || !isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
     const { slip, later } = pair
     const limit = practice.limits.mismatch

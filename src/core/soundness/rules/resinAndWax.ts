@@ -41,7 +41,7 @@ export const resinLimit = layerRule({
   title: 'Resin limit',
   reason:
     'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
-  says: ({ layer, practice: { limits } }) =>
+  says: ({ layer }, { practice: { limits } }) =>
     held(layer, {
       key: 'resin',
       limit: limits.resin,
@@ -61,7 +61,7 @@ const waxText = {
 
 const muchWax = layerRule({
   ...waxText,
-  says: ({ layer, support, practice: { limits } }) =>
+  says: ({ layer }, { support, practice: { limits } }) =>
     held(layer, {
       ...(support.flexible
         ? { key: 'waxOnFlexible', limit: limits.waxOnFlexible, because: `much for ${support.name}` }
@@ -77,7 +77,7 @@ const hair = 0.02
 
 const waxFalling = pairRule({
   ...waxText,
-  says: ({ lower, upper, practice: { limits } }) => {
+  says: ({ lower, upper }, { practice: { limits } }) => {
     const [below, above] = [lower.film.binder.wax, upper.film.binder.wax]
     if (!(below > limits.waxFalling.unsound && above < below - hair)) return null
     return {
@@ -99,7 +99,7 @@ export const resinAndWaxLimit = layerRule({
   title: 'Resin and wax together',
   reason:
     'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
-  says: ({ layer, practice: { limits } }) => {
+  says: ({ layer }, { practice: { limits } }) => {
     const { resin, wax } = layer.film.binder
     if (!(resin > 0 && wax > 0)) return null
     const { resin: resinOfFilm, wax: waxOfFilm } = layer.film.dry.byMass

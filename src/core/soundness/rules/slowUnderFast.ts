@@ -14,7 +14,7 @@ export const slowUnderFast = pairRule({
     'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb, science.md §6; it is unsound where the mismatch, which weighs the same by physics, says so too.',
   byPractice: true,
   mends: ['wait'],
-  says: ({ lower, upper, waited, lowerUm, mismatch, practice: { limits } }) => {
+  says: ({ lower, upper, waited, lowerUm, mismatch }, { practice: { limits } }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film) || !(lower.rate > 0)) return null
     const ratio = upper.rate / lower.rate
     if (ratio < limits.rateRatio.watch || isReached(lower.forecast, 'firm', waited)) return null

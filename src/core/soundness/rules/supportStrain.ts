@@ -17,7 +17,7 @@ export const supportStrain = layerRule({
   title: 'Support strain',
   reason:
     'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model; science.md §6).',
-  says: ({ layer: { name, film, thickestUm }, support, practice: { limits } }) => {
+  says: ({ layer: { name, film, thickestUm } }, { support, practice: { limits } }) => {
     if (!isOilFilm(film)) return null
     const strain = supportStrainOf(support.strain, thickestUm, film.flexPlain)
     const severity = levelOf('supportStrain', limits.supportStrain, strain)

@@ -12,7 +12,7 @@ export const thickUnderThin = pairRule({
     'Thick paint goes on shrinking for months; a thin film over it is cracked by that, unless it gives like a glaze. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
   byPractice: true,
   mends: ['wait'],
-  says: ({ lower, upper, waited, lowerUm, practice: { limits } }) => {
+  says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
     const thicker = lowerUm / upper.film.dryThicknessUm
     if (!(thicker > limits.thickRatio.watch && lowerUm > limits.thickFrom.watch)) return null

@@ -11,7 +11,7 @@ export const underbound = layerRule({
   reason:
     'Powder needs binder. What the layer below drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer that has lost binder and is left below 1.05 sinks and goes dull (model; science.md §4).',
   mends: ['medium'],
-  says: ({ layer: { name, film }, isTop, practice: { limits } }) => {
+  says: ({ layer: { name, film }, isTop }, { practice: { limits } }) => {
     const after = film.binderRatioAfterDrinking
     if (after === null || !isOilFilm(film)) return null
     const binderUm = film.dryThicknessUm * film.perDryVolume.binder
