@@ -37,6 +37,8 @@ const driesFrom = 0.3
 export const materialRoles = {
   pigment: roleOf('pigment'),
   oil: roleOf('oil', ({ rate }) => (rate?.mid ?? 0) >= driesFrom),
+  /** Into a medium any oil may go, those too that do not dry by themselves. */
+  anyOil: roleOf('oil'),
   thinner: roleOf('solvent'),
   filler: roleOf('extender'),
 } as const

@@ -68,7 +68,7 @@ test('the largest safe dose is told in parts, of the mix, on the paint and in dr
     page.getByText(/15\.5–20\.0.% of the dried film by mass: cannot tell; safe at or below 17\.5 g/),
   ).toBeVisible()
   await page.getByText('One oil for another').click()
-  await page.getByLabel('take', { exact: true }).selectOption('poppy')
+  await choose(page, 'take', 'Poppy')
   await page.getByRole('button', { name: 'Judge the planned layers with it' }).click()
   await expect(page.getByText(/Sunlight scumble of Glasshouse, morning: touch dry in/)).toBeVisible()
 })

@@ -17,7 +17,15 @@ import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../src/core/me
 import { costOf, layerCost } from '../../src/core/medium/cost.ts'
 import { design, nearOf } from '../../src/core/dosing/design/design.ts'
 import type { Wish } from '../../src/core/dosing/design/wish.ts'
-import { doseAt, evenDoses, largestDose, shareAt, sideOf, standingsAt } from '../../src/core/dosing/dose.ts'
+import {
+  doseAt,
+  evenDoses,
+  largestDose,
+  mediumAt,
+  shareAt,
+  sideOf,
+  standingsAt,
+} from '../../src/core/dosing/dose.ts'
 import type { Cap } from '../../src/core/dosing/dose.ts'
 import { drierDosing, metalsIn } from '../../src/core/medium/drierDose.ts'
 import { effectsOf, meets } from '../../src/core/medium/effects.ts'
@@ -245,7 +253,32 @@ describe('doses', () => {
     expect(
       largestDose(paint, made(g('walnut', 1)).ingredients, [cap('resin', 'binder-mass', 0.1)]),
     ).to.deep.equal({ ofMix: Infinity, stops: null })
-    expect(largestDose(paint, made(g('walnut', 1)).ingredients, [], 0.25).stops).to.equal('medium')
+    const plain = largestDose(paint, made(g('walnut', 1)).ingredients, [], 0.25)
+    expect([plain.stops, plain.ofMix]).to.deep.equal(['medium', 0.25])
+  })
+  it('how much medium there is leaves its solvent and its powder out, at the bench as in the judgement', () => {
+    const thinned = made(g('walnut', 60), g('gum_turpentine', 40), g('chalk_whiting', 30))
+    for (const ofMix of [0.1, 0.3, 0.6]) {
+      const film = filmOf(
+        {
+          paints: [
+            {
+              pigments: [{ pigment: 'pw6_rutile', share: 1 }],
+              oil: 'linseed_alkali_refined',
+              parts: 1 - ofMix,
+            },
+          ],
+          medium: { ingredients: thinned.ingredients, parts: ofMix },
+          wetThicknessUm: 60,
+        },
+        findInLibrary,
+      )
+      const share = mediumAt(paint, sideOf(thinned.ingredients), ofMix)
+      expect(share).to.be.closeTo(film.ok ? film.film.mix.mediumLessSolvent! : NaN, 1e-9)
+      expect(share).to.be.below(ofMix)
+    }
+    const { ofMix } = largestDose(paint, thinned.ingredients, [], 0.25)
+    expect(mediumAt(paint, sideOf(thinned.ingredients), ofMix)).to.be.closeTo(0.25, 1e-9)
   })
   it('C25: 0.8 % drier on 40 g of oil is 0.32 g, about 12 drops of 0.027 g, with its metal and its ceiling', () => {
     const cobalt = { ...material('cobalt'), dropMl: 0.027 / material('cobalt').densityGPerMl.mid }

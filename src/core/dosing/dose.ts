@@ -129,6 +129,21 @@ export function doseAtCap(paint: Side, medium: Side, cap: Cap): number {
   return crossing(cap.most * paintWhole - paintPart, mediumPart - cap.most * mediumWhole)
 }
 
+/** What of a medium binds or is fat in the dried film, neither solvent nor powder; and all that stays of a side. */
+const bindingOf = ({ dryVolumes }: Side): number =>
+  sumOf(dryVolumes) - dryVolumes.pigment - dryVolumes.extender
+const staysOf = ({ dryVolumes }: Side): number => sumOf(dryVolumes)
+
+/** How much medium there is at a dose: the medium less its solvent and powder, of the mix less solvent (rules.md, medium-limit). */
+export function mediumAt(paint: Side, medium: Side, ofMix: number): number {
+  const whole = mixed(staysOf(paint), staysOf(medium), ofMix)
+  return whole > 0 ? (ofMix * bindingOf(medium)) / whole : 0
+}
+
+/** The dose, of the mix by volume, at which there is just so much medium; Infinity where no dose brings it there. */
+const doseAtMedium = (paint: Side, medium: Side, most: number): number =>
+  crossing(most * staysOf(paint), bindingOf(medium) - most * staysOf(medium))
+
 /** Where (1 - f) spare = f excess. */
 const crossing = (spare: number, excess: number): number =>
   spare < 0 ? 0 : excess <= 0 ? Infinity : spare / (spare + excess)
@@ -141,17 +156,19 @@ export interface LargestDose {
 }
 
 /**
- * The largest dose of a finished medium that keeps every cap, its driers' maxima, and the practice's own limit on medium
- * in the mix. A product known only as a range is taken at its worst.
+ * The largest dose of a finished medium that keeps every cap, its driers' maxima, and the practice's own limit on how much
+ * medium there may be, as `mediumAt` counts it. A product known only as a range is taken at its worst.
  */
 export function largestDose(
   paint: Side,
   ingredients: readonly Ingredient[],
   caps: readonly Cap[],
-  mostMedium = Infinity,
+  mostMedium: number | null = null,
 ): LargestDose {
-  let best: LargestDose = { ofMix: mostMedium, stops: mostMedium < Infinity ? 'medium' : null }
+  let best: LargestDose = { ofMix: Infinity, stops: null }
   for (const medium of cornersOf(ingredients).map(sideOf)) {
+    const byMedium = mostMedium === null ? Infinity : doseAtMedium(paint, medium, mostMedium)
+    if (byMedium < best.ofMix) best = { ofMix: byMedium, stops: 'medium' }
     for (const cap of caps) {
       const ofMix = doseAtCap(paint, medium, cap)
       if (ofMix < best.ofMix) best = { ofMix, stops: cap }

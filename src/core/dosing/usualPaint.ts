@@ -18,5 +18,5 @@ export const usualPaint = sideOf(made.ok ? made.ingredients : [])
 /** The largest dose in that paint by the common limits, and by their limit on medium in the mix unless `mostMedium` says more. */
 export const usualLargestDose = (
   ingredients: readonly Ingredient[],
-  mostMedium = noPractice.limits.medium.watch,
+  mostMedium: number | null = noPractice.limits.medium.watch,
 ): LargestDose => largestDose(usualPaint, ingredients, practiceCaps(noPractice), mostMedium)

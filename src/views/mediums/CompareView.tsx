@@ -130,7 +130,7 @@ function rowsOf(settings: Settings): readonly Row[] {
     {
       what: 'Largest dose, of the mix by volume',
       text: (medium) => {
-        const { ofMix } = usualLargestDose(medium.ingredients, 1)
+        const { ofMix } = usualLargestDose(medium.ingredients, null)
         return ofMix >= 1
           ? 'no limit met'
           : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`

@@ -313,6 +313,11 @@ const filmLines: readonly (readonly [
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
   ['Resin, of the organic binder by mass', null, ({ binder }) => percentText(binder.resin)],
   ['Wax, of the organic binder by mass', null, ({ binder }) => percentText(binder.wax)],
+  [
+    'Medium without its solvent and powder, of the mix without solvent',
+    null,
+    ({ mix }) => percentText(mix.mediumLessSolvent ?? 1),
+  ],
   ['Volatile and water, of the wet mix by volume', null, ({ mix }) => percentText(mix.volatile)],
   [
     'Drying speed, raw linseed = 1',

@@ -42,6 +42,7 @@ export function Numbers({
     ['stretch, raw linseed = 1', 'flex', film.flex === null ? 'none' : about(film.flex)],
     ['surface', 'surface', film.surface ?? 'clear film'],
   ]
+  const { mediumLessSolvent } = film.mix
   return (
     <dl className="mt-3 flex flex-wrap gap-x-7 gap-y-2 border-y border-rule py-2">
       {items.map(([what, number, value]) => (
@@ -54,6 +55,12 @@ export function Numbers({
           </dd>
         </div>
       ))}
+      {mediumLessSolvent !== null && mediumLessSolvent > 0 && (
+        <div>
+          <dt className="text-[0.78rem] text-soft">medium, of the mix without solvent</dt>
+          <dd className="text-[1.05rem]">{percentText(mediumLessSolvent)}</dd>
+        </div>
+      )}
       {(['touch', 'firm', 'cured'] as const satisfies readonly StateId[]).map((state) => {
         const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, state, chance))
         if (days.includes(null)) return null

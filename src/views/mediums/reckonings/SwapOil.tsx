@@ -7,14 +7,23 @@ import type { Consequence } from '../../../studio/consequences.ts'
 import { send } from '../../../ui/client.ts'
 import { ChoiceRow } from '../../../ui/fields.tsx'
 import { about } from '../../../ui/format.ts'
+import { MaterialRow } from '../../../ui/MaterialField.tsx'
 import { VerdictMark } from '../../../ui/Verdict.tsx'
 import { hoursText } from '../Checks.tsx'
 import type { ReckoningProps } from './props.ts'
 
-export function SwapOil({ mediumId, recipe, medium, materials, media, settings, onRecipe }: ReckoningProps) {
+export function SwapOil({
+  mediumId,
+  recipe,
+  medium,
+  materials,
+  media,
+  bring,
+  settings,
+  onRecipe,
+}: ReckoningProps) {
   const lines = recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
   const inIt = materials.filter(({ id, family }) => family === 'oil' && lines.includes(id))
-  const oils = materials.filter(({ family }) => family === 'oil')
   const [from, setFrom] = useState('')
   const [to, setTo] = useState('poppy')
   const leaving = inIt.find(({ id }) => id === from) ?? inIt[0]
@@ -57,7 +66,14 @@ export function SwapOil({ mediumId, recipe, medium, materials, media, settings, 
           onValue={setFrom}
           options={inIt}
         />
-        <ChoiceRow label="take" className="grow basis-48" value={to} onValue={setTo} options={oils} />
+        <MaterialRow
+          role="anyOil"
+          label="take"
+          className="grow basis-48"
+          shown={findMaterial(to)?.name ?? to}
+          bring={bring}
+          onValue={setTo}
+        />
       </div>
       {after ? (
         <>
