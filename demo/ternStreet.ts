@@ -2,6 +2,7 @@ import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
+import { planOf } from '../src/document/brush.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
@@ -214,18 +215,10 @@ export function ternStreet(now: string): StudioDocument {
     const { name, recipe } = mediums.find((one) => one.id === id)!
     return { name, recipe }
   }
-  const paintedAt = (
-    at: string,
-    { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: Brush,
-  ): Painted => ({
+  const paintedAt = (at: string, plan: Brush): Painted => ({
     at,
-    areas,
-    paints,
-    medium,
-    thinner,
-    wetThicknessUm,
-    ridgeWetUm,
-    used: medium && recipeOf(medium.mediumId),
+    ...planOf(plan),
+    used: plan.medium && recipeOf(plan.medium.mediumId),
     materials: [],
   })
   const layersOf = (paintingId: string, ideas: readonly LayerIdea[]): readonly LayerDocument[] =>

@@ -8,6 +8,16 @@ export type Brush = Pick<
   'areas' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'ridgeWetUm'
 >
 
+/** The plan of a layer, and nothing else of it. */
+export const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: Brush): Brush => ({
+  areas,
+  paints,
+  medium,
+  thinner,
+  wetThicknessUm,
+  ridgeWetUm,
+})
+
 /** What lies on the picture of a painted layer, or will lie on it of another. */
 export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
 

@@ -2,7 +2,7 @@ import type { ZodType } from 'zod'
 import { batchSchema } from './batch.ts'
 import type { Batch } from './batch.ts'
 import { batchTitle } from './batchMedium.ts'
-import { fromVersion1, layerSchema } from './layer.ts'
+import { fromVersion1, layerSchema, settledByPainting } from './layer.ts'
 import type { LayerDocument } from './layer.ts'
 import {
   mentionsOfBatch,
@@ -142,19 +142,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     parentOf: ({ paintingId }) => paintingId,
     mentionsOf: mentionsOfLayer,
     role: 'layer',
-    judgedBy: [
-      ...([
-        'position',
-        'name',
-        'areas',
-        'paints',
-        'medium',
-        'thinner',
-        'wetThicknessUm',
-        'ridgeWetUm',
-      ] as const),
-      ...(['wetInWet', 'plannedOn', 'painted'] as const),
-    ],
+    judgedBy: ['position', 'name', ...settledByPainting, 'painted'],
   },
   touch_test: {
     version: 1,

@@ -6,7 +6,7 @@ import type { Kind, StoredKind } from '../document/kinds.ts'
 import type { Mention } from '../document/mentions.ts'
 import { brushOf, paintedAtOf } from '../document/brush.ts'
 import type { LayerDocument } from '../document/layer.ts'
-import type { TouchTest } from '../document/studio.ts'
+import type { PaintingDocument, TouchTest } from '../document/studio.ts'
 import type { Trx } from '../store/database.ts'
 import { titleFor } from '../store/derived.ts'
 import { changedFields } from '../store/history.ts'
@@ -23,6 +23,7 @@ export async function holdTogether(trx: Trx, at: string, touched: readonly Touch
       await holdsOnlyWhatIs(trx, one)
       if (one.kind === 'layer') await layerStands(trx, at, one)
       if (one.kind === 'touch_test') await testStands(trx, at, one)
+      if (one.kind === 'painting') await areasStand(trx, one)
     }
   }
 }
@@ -132,6 +133,17 @@ export const latest = (minutes: readonly (string | null)[]): string =>
 async function untouched(trx: Trx, layer: LayerDocument): Promise<void> {
   if ((await listOf(trx, 'touch_test', [layer.id])).length > 0)
     throw refused(`${layer.name} has a touch test, so it was painted. Take the test back first.`)
+}
+
+/** A part of a picture keeps its name while a layer lies in it. */
+async function areasStand(trx: Trx, { before, after }: Touched): Promise<void> {
+  const [old, painting] = [before as PaintingDocument | null, after as PaintingDocument]
+  const gone = (old?.areas ?? []).filter(({ id }) => !painting.areas.some((area) => area.id === id))
+  if (gone.length === 0) return
+  for (const layer of await listOf(trx, 'layer', [painting.id])) {
+    const area = gone.find(({ id }) => brushOf(layer).areas.includes(id))
+    if (area) throw refused(`${layer.name} lies in ${area.name}. Give it another part of the picture first.`)
+  }
 }
 
 /** A finger comes after the brush, and not before its time. */

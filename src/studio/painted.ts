@@ -1,14 +1,14 @@
 import { analyseMedium } from '../core/medium/medium.ts'
 import { overlap } from '../core/stack/area.ts'
 import { mediumOfBatch } from '../document/batchMedium.ts'
-import { brushOf, paintedAtOf } from '../document/brush.ts'
+import { brushOf, paintedAtOf, planOf } from '../document/brush.ts'
 import type { Brush } from '../document/brush.ts'
-import type { Correction, LayerDocument, Painted } from '../document/layer.ts'
+import type { Correction, Painted } from '../document/layer.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import type { Trx } from '../store/database.ts'
-import { bare } from '../store/history.ts'
+import { bare, changedFields } from '../store/history.ts'
 import { find, listByIds, listOf } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 import { commit, findOrRefuse } from './commit.ts'
@@ -50,6 +50,7 @@ export const correctPainted = (
     if (!was) throw refused(`${layer.name} is not painted yet. Change its plan instead.`)
     const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
     const painted = await corrected(trx, was, { ...was, ...given, at: at ?? was.at })
+    if (changedFields(was, painted).length === 0) throw refused('That is what is on record already.')
     const corrections = [...layer.corrections, { at: write.at, was }]
     return {
       what: `Corrected ${layer.name}`,
@@ -74,15 +75,6 @@ export const takeBackPainted = (write: Write, layerId: string): Promise<Written>
     }
   })
 
-const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: LayerDocument): Brush => ({
-  areas,
-  paints,
-  medium,
-  thinner,
-  wetThicknessUm,
-  ridgeWetUm,
-})
-
 /** What is on the brush, with the medium and the painter's own lots in all of it as they stand. */
 async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
   const { used, materials } = await mediumAsUsed(trx, brush)
@@ -97,7 +89,7 @@ async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
 
 /** What a correction leaves as it was keeps the lots and the recipe it had; what it names anew is taken as it stands. */
 async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted> {
-  const fresh = await asUsed(trx, now.at, planOfPainted(now))
+  const fresh = await asUsed(trx, now.at, planOf(now))
   const isSameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
   // A material the book stood for then has no lot on record, and gets none now.
   const known = new Set([...materialsOf(was), ...(was.used?.recipe.lines ?? []).flatMap(materialIn)])
@@ -110,8 +102,6 @@ async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted>
 
 const materialIn = (line: MediumDocument['recipe']['lines'][number]): readonly string[] =>
   'material' in line ? [line.material] : []
-
-const planOfPainted = ({ at: _at, used: _used, materials: _materials, ...brush }: Painted): Brush => brush
 
 /** Each lot once, as it came first. */
 const onceEach = (items: readonly ShelfItem[]): ShelfItem[] => [

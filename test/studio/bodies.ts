@@ -1,3 +1,4 @@
+import { planOf } from '../../src/document/brush.ts'
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
@@ -54,9 +55,7 @@ export const layer = (
 
 /** The same layer painted at that minute, with this medium in it if any. */
 export function paintedAt(at: string, plan: LayerDocument, used: Painted['used'] = null): LayerDocument {
-  const { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm } = plan
-  const brush = { areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }
-  return { ...plan, plannedOn: null, painted: { at, ...brush, used, materials: [] } }
+  return { ...plan, plannedOn: null, painted: { at, ...planOf(plan), used, materials: [] } }
 }
 
 export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem => ({

@@ -145,6 +145,9 @@ describe('what was painted is a fact', () => {
     const { painted, corrections } = await stored()
     expect(painted).to.deep.equal({ ...was, wetThicknessUm: 90 })
     expect(corrections).to.deep.equal([{ at: '2026-11-25T08:00', was }])
+    expect(await refusalOf(correctPainted(write(), 'body', { wetThicknessUm: 90 }))).to.include(
+      'on record already',
+    )
   })
   it('of the medium takes the recipe as it stands; the lots on record stay as they were', async () => {
     await correctPainted(write(), 'body', { medium: { mediumId: 'other', parts: 0.5 } })

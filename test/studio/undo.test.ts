@@ -205,6 +205,16 @@ describe('what a write may not do', () => {
       'not the one that was asked for',
     )
   })
+  it('take a part of the picture away while a layer lies in it', async () => {
+    const sky = { id: 'sky', name: 'sky', share: 0.4 }
+    await savePainting(write(), painting('parts', { areas: [sky] }), null)
+    await saveLayer(write(), layer('parts-1', 'parts', 0, { areas: ['sky'] }), null)
+    expect(await refusalOf(savePainting(write(), painting('parts'), 1))).to.equal(
+      'Layer parts-1 lies in sky. Give it another part of the picture first.',
+    )
+    await saveLayer(write(), layer('parts-1', 'parts', 0), 1)
+    await savePainting(write(), painting('parts'), 1)
+  })
   it('lay an unpainted layer under a painted one, nor order layers that were moved since', async () => {
     await saveLayer(write(), layer('q-1', 'q', 0), null)
     await saveLayer(write(), layer('q-2', 'q', 1), null)

@@ -79,12 +79,8 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
           )}
         </Labelled>
         {brush.medium && (
-          <NumberRow
-            label="parts"
-            className="w-16"
+          <Parts
             value={brush.medium.parts}
-            low={0}
-            high={1000}
             onValue={(parts) => onChange({ medium: { ...brush.medium!, parts } })}
           />
         )}
@@ -102,12 +98,8 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
           }
         />
         {brush.thinner && (
-          <NumberRow
-            label="parts"
-            className="w-16"
+          <Parts
             value={brush.thinner.parts}
-            low={0}
-            high={1000}
             onValue={(parts) => onChange({ thinner: { ...brush.thinner!, parts } })}
           />
         )}
@@ -117,3 +109,7 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
     </>
   )
 }
+
+const Parts = (field: { readonly value: number; readonly onValue: (parts: number) => void }) => (
+  <NumberRow label="parts" className="w-16" low={0} high={1000} {...field} />
+)

@@ -101,6 +101,10 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   }
   const saveCorrection = (): void => {
     if (!correcting) return
+    if (Object.keys(correcting.change).length === 0) {
+      setCorrecting(null)
+      return
+    }
     const params = { id: correcting.layerId }
     void edited
       .act(requestTo('POST /api/layers/{id}/corrected', correcting.change, { params }))
@@ -135,7 +139,15 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
         />
         <TopLine picture={picture} assessment={assessment} mends={mends} onMend={mend} />
       </header>
-      <Status edited={edited} refining={problem ?? (isRefining ? 'refining the dates' : null)} onAdd={add} />
+      <Status
+        edited={edited}
+        aside={
+          correcting
+            ? `a correction of ${picture.layers.find(({ id }) => id === correcting.layerId)?.name ?? 'a layer'} is tried, not saved`
+            : (problem ?? (isRefining ? 'refining the dates' : null))
+        }
+        onAdd={add}
+      />
       <div className="overflow-x-auto">
         <Drawing
           picture={picture}
@@ -323,15 +335,15 @@ function nextText({ source, day, gateDay }: StepDate, today: number): string {
 
 function Status({
   edited: { desk, state },
-  refining,
+  aside,
   onAdd,
 }: {
   readonly edited: EditedPicture
-  readonly refining: string | null
+  readonly aside: string | null
   readonly onAdd: () => void
 }) {
   return (
-    <SaveLine desk={desk} state={state} {...(refining && { aside: refining })}>
+    <SaveLine desk={desk} state={state} {...(aside && { aside })}>
       <button type="button" className="button" onClick={onAdd}>
         <Plus size={16} aria-hidden="true" /> Layer on top
       </button>
