@@ -2,9 +2,9 @@ import { useEffect, useRef } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { AssessedArea } from '../../document/assess.ts'
+import { later, useLater } from '../../ui/useLater.ts'
 import { VerdictMark, verdictWords } from '../../ui/Verdict.tsx'
 import type { LayerRow } from './rows.ts'
-import { drawSection } from './section.ts'
 import type { Stratum } from './section.ts'
 
 /** One area of the picture, with its layers from the surface down. */
@@ -96,8 +96,12 @@ interface SectionProps {
   readonly woven: boolean
 }
 
+/** Drawn once the page answers; its place is kept. */
+const drawer = later(() => import('./section.ts').then(({ drawSection }) => drawSection))
+
 function Section({ rows, strata, height, selected, woven }: SectionProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
+  const drawSection = useLater(drawer)
   const total = sumOf(strata)
   const drawnHeight = Math.ceil(total + groundPx + supportPx)
   const drawn = JSON.stringify([
@@ -109,7 +113,7 @@ function Section({ rows, strata, height, selected, woven }: SectionProps) {
   useEffect(() => {
     const element = canvas.current
     const context = element?.getContext('2d')
-    if (!element || !context) return
+    if (!element || !context || !drawSection) return
     const draw = (): void => {
       const sharp = window.devicePixelRatio || 1
       const width = element.clientWidth
@@ -137,7 +141,7 @@ function Section({ rows, strata, height, selected, woven }: SectionProps) {
     resized.observe(element)
     return () => resized.disconnect()
     // eslint-disable-next-line react-hooks/exhaustive-deps -- drawn says all that is drawn
-  }, [drawn, drawnHeight])
+  }, [drawn, drawnHeight, drawSection])
   const names = rows.map(({ layer }) => layer.name).join(', ')
   return (
     <span className="block" style={{ paddingTop: height - total }}>

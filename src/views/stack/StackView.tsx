@@ -1,7 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf } from '../../core/materials/material.ts'
-import type { StepDate } from '../../core/plan/forward.ts'
 import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
@@ -9,27 +8,27 @@ import { assess } from '../../document/assess.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { brushOf } from '../../document/brush.ts'
-import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
+import type { PlannedLayer } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
-import { dayText } from '../../ui/format.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
 import { moved } from '../../ui/sorting.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { TouchButtons } from '../../ui/TouchButtons.tsx'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
-import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
-import { Findings, FindingWhy, mendText } from './Findings.tsx'
+import { Findings } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
+import { LayerRecord } from './LayerRecord.tsx'
+import { Legend } from './Legend.tsx'
+import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
 import { usePicture } from './usePicture.ts'
 import type { EditedPicture } from './usePicture.ts'
@@ -211,10 +210,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             }}
             onSaveCorrection={saveCorrection}
           >
-            <div className="mt-4">
-              <LayerActions key={layer.id} layer={layer} edited={edited} />
-            </div>
-            <Kept layer={layer} areas={namedAreas(assessment)} edited={edited} />
+            <LayerRecord key={layer.id} layer={layer} areas={namedAreas(assessment)} edited={edited} />
           </LayerEditor>
         ) : (
           <section aria-label="First layer">
@@ -275,64 +271,6 @@ const newLayer = (paintingId: string, position: number, count: number): PlannedL
   note: '',
 })
 
-interface TopLineProps {
-  readonly picture: Picture
-  readonly assessment: Assessment
-  readonly mends: readonly (LayerMend | null)[] | null
-  readonly onMend: (mend: LayerMend) => void
-}
-
-/** The answer a painter came for: is it sound, and if not what is the smallest change that makes it so. */
-function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
-  const { verdict, findings } = assessment
-  if (picture.layers.length === 0) return <div />
-  const worst = findings.find(({ severity }) => severity === verdict)
-  const at = worst ? findings.indexOf(worst) : -1
-  const mend = at >= 0 ? (mends?.[at] ?? null) : null
-  const next = picture.layers.findIndex(({ painted }) => !painted)
-  const date = assessment.layers[next]?.date
-  return (
-    <div
-      className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`}
-      aria-live="polite"
-    >
-      <p className="font-read text-[1.2rem] leading-snug">
-        <span className={`mr-1.5 whitespace-nowrap ${verdictColour(verdict)}`}>
-          <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
-        </span>
-        {worst ? worst.message : 'Every layer is sound over what lies under it.'}
-      </p>
-      <p className="mt-1 flex flex-wrap content-start gap-x-4 gap-y-1 text-soft lg:min-h-13">
-        {mend && (
-          <span>
-            {mendText(mend, picture)}.{' '}
-            <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
-              Do that
-            </button>
-          </span>
-        )}
-        {worst && <FindingWhy finding={worst} />}
-        {date && (
-          <span>
-            Next: {picture.layers[next]!.name}, {nextText(date, picture.today)}
-          </span>
-        )}
-      </p>
-    </div>
-  )
-}
-
-/** When the next layer may go on; where the judge asks for more than the gate, both days. */
-function nextText({ source, day, gateDay }: StepDate, today: number): string {
-  if (source === 'unknown') return 'no date, as what lies under it may never be ready'
-  if (source === 'unsound') return 'no date is sound: change its mixture'
-  if (source === 'planned') return `planned for ${dayText(day)}`
-  const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`
-  if (gateDay === null) return from
-  const ready = Math.floor(gateDay) <= Math.floor(today) ? 'today' : `about ${dayText(gateDay)}`
-  return `dry enough ${ready}; sound ${from}`
-}
-
 function Status({
   edited: { desk, state },
   aside,
@@ -351,70 +289,6 @@ function Status({
         Calendar file
       </a>
     </SaveLine>
-  )
-}
-
-function LayerActions({ layer, edited }: { readonly layer: LayerDocument; readonly edited: EditedPicture }) {
-  const [touching, setTouching] = useState(false)
-  const params = { id: layer.id }
-  if (!layer.painted)
-    return (
-      <button
-        type="button"
-        className="button button-ink min-h-11"
-        onClick={() => void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params }))}
-      >
-        Painted just now
-      </button>
-    )
-  return touching ? (
-    <TouchButtons
-      onFeel={(feel) => {
-        setTouching(false)
-        void edited.act(requestTo('POST /api/layers/{id}/touch', { feel, note: '' }, { params }))
-      }}
-    />
-  ) : (
-    <div className="flex flex-wrap gap-3">
-      <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
-        Touch test
-      </button>
-      <button
-        type="button"
-        className="min-h-11 text-soft link"
-        onClick={() => void edited.act(requestTo('DELETE /api/layers/{id}/painted', undefined, { params }))}
-      >
-        It was not painted
-      </button>
-    </div>
-  )
-}
-
-const history = later(() => import('./History.tsx'))
-
-/** What is on record of a layer besides what was used; loaded once the page answers. */
-function Kept({
-  layer,
-  areas,
-  edited,
-}: {
-  readonly layer: LayerDocument
-  readonly areas: readonly Area[]
-  readonly edited: EditedPicture
-}) {
-  const parts = useLater(history)
-  if (!parts) return null
-  const { TouchTests, Corrections } = parts
-  return (
-    <>
-      <TouchTests
-        tests={edited.picture.touchTests.filter(({ layerId }) => layerId === layer.id)}
-        onRemove={({ id, revision }) =>
-          void edited.act(requestTo('DELETE /api/tests/{id}', { seen: revision }, { params: { id } }))
-        }
-      />
-      <Corrections layer={layer} areas={areas} />
-    </>
   )
 }
 
@@ -468,47 +342,3 @@ function Caution({ picture }: { readonly picture: Picture }) {
     </p>
   )
 }
-
-function Legend() {
-  return (
-    <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-1 text-[0.82rem] text-soft" aria-label="Legend">
-      <Key label="painted">
-        <circle cx="8" cy="7" r="5" fill="var(--ink)" />
-      </Key>
-      <Key label="planned">
-        <circle cx="8" cy="7" r="5" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
-      </Key>
-      <Key label="touch dry, 8 times in 10" wide>
-        <rect y="2" width="26" height="10" fill="var(--soft)" opacity="0.75" />
-      </Key>
-      <Key label="firm, 8 times in 10" wide>
-        <rect y="0" width="26" height="14" fill="var(--stone)" opacity="0.5" />
-      </Key>
-      <Key label="touch test: passed, not yet" wide>
-        <circle cx="6" cy="7" r="4" fill="var(--ink)" />
-        <circle cx="19" cy="7" r="3.4" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
-      </Key>
-      <li>
-        Light strokes in the section: still soft. Thickness on a square-root scale. Days and fatness are
-        estimates.
-      </li>
-    </ul>
-  )
-}
-
-const Key = ({
-  label,
-  children,
-  wide = false,
-}: {
-  readonly label: string
-  readonly children: React.ReactNode
-  readonly wide?: boolean
-}) => (
-  <li className="flex items-center gap-1.5">
-    <svg width={wide ? 26 : 16} height="14" aria-hidden="true">
-      {children}
-    </svg>
-    {label}
-  </li>
-)

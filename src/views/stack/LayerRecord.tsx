@@ -1,0 +1,81 @@
+import { useState } from 'react'
+import type { Area } from '../../core/stack/area.ts'
+import type { LayerDocument } from '../../document/layer.ts'
+import { requestTo } from '../../ui/client.ts'
+import { TouchButtons } from '../../ui/TouchButtons.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
+import type { EditedPicture } from './usePicture.ts'
+
+interface RecordProps {
+  readonly layer: LayerDocument
+  readonly areas: readonly Area[]
+  readonly edited: EditedPicture
+}
+
+/** What can be done with a layer, and what was. */
+export function LayerRecord(props: RecordProps) {
+  return (
+    <>
+      <div className="mt-4">
+        <LayerActions {...props} />
+      </div>
+      <Kept {...props} />
+    </>
+  )
+}
+
+function LayerActions({ layer, edited }: RecordProps) {
+  const [touching, setTouching] = useState(false)
+  const params = { id: layer.id }
+  if (!layer.painted)
+    return (
+      <button
+        type="button"
+        className="button button-ink min-h-11"
+        onClick={() => void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params }))}
+      >
+        Painted just now
+      </button>
+    )
+  return touching ? (
+    <TouchButtons
+      onFeel={(feel) => {
+        setTouching(false)
+        void edited.act(requestTo('POST /api/layers/{id}/touch', { feel, note: '' }, { params }))
+      }}
+    />
+  ) : (
+    <div className="flex flex-wrap gap-3">
+      <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
+        Touch test
+      </button>
+      <button
+        type="button"
+        className="min-h-11 text-soft link"
+        onClick={() => void edited.act(requestTo('DELETE /api/layers/{id}/painted', undefined, { params }))}
+      >
+        It was not painted
+      </button>
+    </div>
+  )
+}
+
+const history = later(() => import('./History.tsx'))
+
+/** What is on record of a layer besides what was used; loaded once the page answers. */
+function Kept({ layer, areas, edited }: RecordProps) {
+  const parts = useLater(history)
+  if (!parts) return null
+  const { TouchTests, Corrections } = parts
+  return (
+    <>
+      <TouchTests
+        tests={edited.picture.touchTests.filter(({ layerId }) => layerId === layer.id)}
+        onRemove={({ id, revision }) =>
+          void edited.act(requestTo('DELETE /api/tests/{id}', { seen: revision }, { params: { id } }))
+        }
+      />
+      <Corrections layer={layer} areas={areas} />
+    </>
+  )
+}

@@ -1,0 +1,65 @@
+import type { StepDate } from '../../core/plan/forward.ts'
+import type { Assessment } from '../../document/assess.ts'
+import type { LayerMend } from '../../document/mend.ts'
+import type { Picture } from '../../document/picture.ts'
+import { dayText } from '../../ui/format.ts'
+import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+import { FindingWhy, mendText } from './Findings.tsx'
+
+interface TopLineProps {
+  readonly picture: Picture
+  readonly assessment: Assessment
+  readonly mends: readonly (LayerMend | null)[] | null
+  readonly onMend: (mend: LayerMend) => void
+}
+
+/** The answer a painter came for: is it sound, and if not what is the smallest change that makes it so. */
+export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
+  const { verdict, findings } = assessment
+  if (picture.layers.length === 0) return <div />
+  const worst = findings.find(({ severity }) => severity === verdict)
+  const at = worst ? findings.indexOf(worst) : -1
+  const mend = at >= 0 ? (mends?.[at] ?? null) : null
+  const next = picture.layers.findIndex(({ painted }) => !painted)
+  const date = assessment.layers[next]?.date
+  return (
+    <div
+      className={`border-l-[3px] pl-4 ${{ sound: 'border-sound', watch: 'border-watch', unsound: 'border-unsound' }[verdict]}`}
+      aria-live="polite"
+    >
+      <p className="font-read text-[1.2rem] leading-snug">
+        <span className={`mr-1.5 whitespace-nowrap ${verdictColour(verdict)}`}>
+          <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
+        </span>
+        {worst ? worst.message : 'Every layer is sound over what lies under it.'}
+      </p>
+      <p className="mt-1 flex flex-wrap content-start gap-x-4 gap-y-1 text-soft lg:min-h-13">
+        {mend && (
+          <span>
+            {mendText(mend, picture)}.{' '}
+            <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
+              Do that
+            </button>
+          </span>
+        )}
+        {worst && <FindingWhy finding={worst} />}
+        {date && (
+          <span>
+            Next: {picture.layers[next]!.name}, {nextText(date, picture.today)}
+          </span>
+        )}
+      </p>
+    </div>
+  )
+}
+
+/** When the next layer may go on; where the judge asks for more than the gate, both days. */
+function nextText({ source, day, gateDay }: StepDate, today: number): string {
+  if (source === 'unknown') return 'no date, as what lies under it may never be ready'
+  if (source === 'unsound') return 'no date is sound: change its mixture'
+  if (source === 'planned') return `planned for ${dayText(day)}`
+  const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`
+  if (gateDay === null) return from
+  const ready = Math.floor(gateDay) <= Math.floor(today) ? 'today' : `about ${dayText(gateDay)}`
+  return `dry enough ${ready}; sound ${from}`
+}
