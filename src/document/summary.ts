@@ -90,8 +90,11 @@ function needOf(layer: LayerDocument, areaCm2: number, mediumShare: number | nul
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */
 export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
   stepsOf(
-    layers.map(({ evidence, spots, ...layer }) => ({
-      ...layer,
+    layers.map(({ paintedDay, plannedDay, wetInWet, until, evidence, spots }) => ({
+      paintedDay,
+      plannedDay,
+      wetInWet,
+      until,
       spots: spots.map(({ area, gate, days, thickestUm }) => ({
         area,
         gate,

@@ -2,7 +2,7 @@ import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
-import type { Spot, Step } from '../core/plan/step.ts'
+import type { Spot, Step, StepSpot } from '../core/plan/step.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { Settings } from '../document/studio.ts'
 import { stepsOfSummary } from '../document/summary.ts'
@@ -110,8 +110,9 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
     const told = spotOf({ ...spot, gate }, paintedDay, today)
     return [{ ...told, layerId: id, name, area: areaName(spot.area), exposed: isExposed(steps, spot) }]
   })
-  const touch = spots.reduce<(typeof spots)[number] | null>(
-    (slowest, spot) => (!spot.exposed || (slowest && slowest.chance <= spot.chance) ? slowest : spot),
+  const touch = spots.reduce<TouchSpot | null>(
+    (slowest, { exposed, ...spot }) =>
+      !exposed || (slowest && slowest.chance <= spot.chance) ? slowest : spot,
     null,
   )
   const date = dates[at]
@@ -155,10 +156,6 @@ function isReady(
       (until === 'gate' || chanceBy(forecast, until.state, days) >= until.chance)
     )
   })
-}
-
-interface StepSpot extends Spot {
-  readonly step: number
 }
 
 const everySpot = (steps: readonly Step[]): readonly StepSpot[] =>

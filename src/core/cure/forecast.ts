@@ -39,12 +39,12 @@ export function forecastOf(
   evidence: readonly Evidence[] = [],
 ): Forecast {
   const sigma = spreadOf(thicknessUm)
+  if (evidence.length === 0) return { days, sigma, evidence, linked: null }
   const inTime = [...evidence].sort((a, b) => a.day - b.day)
   return { days, sigma, evidence: inTime, linked: linkedBy(days, sigma, inTime) }
 }
 
-function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[]): Linked | null {
-  if (evidence.length === 0) return null
+function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[]): Linked {
   const telling = new Map<StateId, Bounds>()
   const held = new Map<StateId, Bounds>()
   for (const state of stateIds) {

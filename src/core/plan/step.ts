@@ -44,20 +44,23 @@ export interface StepIdea {
   readonly spots: readonly Spot[]
 }
 
+/** A spot, and the layer whose it is by its place in the list. */
+export interface StepSpot extends Spot {
+  readonly step: number
+}
+
 /** A layer with what it waits for: every layer beneath it, in each area where it lies over it. */
 export interface Step extends StepIdea {
-  readonly over: readonly (Spot & { readonly step: number })[]
+  readonly over: readonly StepSpot[]
 }
 
 /** Joins layers, bottom first, to what lies under them. */
-export const stepsOf = (ideas: readonly StepIdea[]): readonly Step[] =>
-  ideas.map((idea, at) => ({
-    ...idea,
-    over: ideas
-      .slice(0, at)
-      .flatMap(({ spots }, step) =>
-        spots
-          .filter(({ area }) => idea.spots.some((spot) => spot.area === area))
-          .map((spot) => ({ ...spot, step })),
-      ),
-  }))
+export function stepsOf(ideas: readonly StepIdea[]): readonly Step[] {
+  const lying = new Map<string, readonly StepSpot[]>()
+  return ideas.map(({ paintedDay, plannedDay, wetInWet, until, spots }, step) => {
+    const over = spots.flatMap(({ area }) => lying.get(area) ?? [])
+    for (const { area, forecast, gate } of spots)
+      lying.set(area, [...(lying.get(area) ?? []), { area, forecast, gate, step }])
+    return { paintedDay, plannedDay, wetInWet, until, spots, over }
+  })
+}
