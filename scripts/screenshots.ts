@@ -9,7 +9,8 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['today-tablet', '/', tablet],
   ['paintings', '/paintings', desk],
   ['stack', '/paintings/glasshouse', desk],
-  ['stack-tablet', '/paintings/glasshouse', tablet],
+  ['stack-areas', '/paintings/clock-mender', desk],
+  ['stack-tablet', '/paintings/clock-mender', tablet],
   ['mediums', '/mediums', desk],
   ['bench', '/mediums/harbour-glaze', desk],
   ['bench-tablet', '/mediums/harbour-glaze', tablet],
@@ -29,7 +30,7 @@ const browser = await chromium.launch({
 for (const [name, path, viewport] of pictures) {
   const page = await browser.newPage({ viewport })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
-  await page.waitForTimeout(500)
+  await page.waitForTimeout(1500)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()
 }
