@@ -58,7 +58,7 @@ function place(plan: Plan, layer: number): boolean {
   const { picture, dates } = plan
   const { id, painted, plannedOn, wetInWet } = picture.layers[layer]!
   const isDated = painted !== null || plannedOn !== null || wetInWet
-  if (isDated || layer === 0) {
+  if (isDated) {
     dates.push(dateWith(plan, layer, 'gate'))
     return true
   }

@@ -98,7 +98,7 @@ describe('what the judge asks for besides the gate', () => {
   })
   it('where no day will do there is none, nor for what lies over it', () => {
     const dates = datesOf([lower, step({ until: 'never' }), step()])
-    expect(dates.map(({ source }) => source)).to.deep.equal(['painted', 'unsound', 'unsound'])
+    expect(dates.map(({ source }) => source)).to.deep.equal(['painted', 'unsound', 'unknown'])
   })
   it('a picture is ready no sooner for it', () => {
     const ready = (until: StepIdea['until']): number =>

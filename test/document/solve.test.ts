@@ -46,8 +46,8 @@ describe('the planner', () => {
             }),
           )
           const { layers: assessed, findings } = judged(picture(layers, practice))
-          for (const { layer: at, severity, rule, under } of findings)
-            if (severity === 'unsound' && under !== undefined && assessed[at]!.date.source === 'forecast')
+          for (const { layer: at, severity, rule } of findings)
+            if (severity === 'unsound' && assessed[at]!.date.source === 'forecast')
               expect.fail(`${rule} on layer ${at}: ${JSON.stringify(ideas)}`)
         },
       ),
@@ -69,7 +69,7 @@ describe('the planner', () => {
     const resin = medium('resin', { recipe: { lines: [{ material: 'damar', amount: 1, unit: 'g' }] } })
     const one = { ...picture([layer('a', 'p', 0), brittle, layer('c', 'p', 2)]), mediums: [resin] }
     const { layers, findings } = judged(one)
-    expect(layers.map(({ date }) => date.source)).to.deep.equal(['forecast', 'unsound', 'unsound'])
+    expect(layers.map(({ date }) => date.source)).to.deep.equal(['forecast', 'unsound', 'unknown'])
     expect(findings.some(({ layer: at, severity }) => at === 1 && severity === 'unsound')).to.equal(true)
   })
   it('lets areas that never meet go their own ways', () => {

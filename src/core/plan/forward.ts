@@ -11,7 +11,7 @@ export interface WorkingTime {
 
 export interface StepDate {
   readonly day: number
-  /** `unknown`: what lies under it may never be ready. `unsound`: no date will do, the mixture has to change. */
+  /** `unknown`: what lies under it has no date, or may never be ready. `unsound`: no date will do, the mixture has to change. */
   readonly source: 'painted' | 'planned' | 'forecast' | 'unknown' | 'unsound'
   /** The layer that holds it back longest, if any does. */
   readonly waitsFor: number | null
@@ -55,11 +55,11 @@ export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime
     return { ...undated, day: Math.max(step.plannedDay, earliest), source: 'planned' }
   if (step.wetInWet && before) {
     const day = before.source === 'painted' ? Math.max(today, earliest) : earliest
-    return { ...undated, day, source: isDoubtful(before) ? before.source : 'forecast' }
+    return { ...undated, day, source: isDoubtful(before) ? 'unknown' : 'forecast' }
   }
-  const doubt = under.find(isDoubtful)
-  if (step.until === 'never' || readyDay === Infinity || doubt) {
-    const source = step.until === 'never' ? 'unsound' : (doubt?.source ?? 'unknown')
+  const isOverDoubt = under.some(isDoubtful)
+  if (step.until === 'never' || readyDay === Infinity || isOverDoubt) {
+    const source = step.until === 'never' ? 'unsound' : 'unknown'
     const day = nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays)
     return { ...undated, day, source }
   }

@@ -8,8 +8,8 @@ import type { About, Finding, MendKind, Rule } from './finding.ts'
 import type { LaidArea, LaidLayer, LaidPair, LaidPicture } from './lay.ts'
 
 /**
- * Builders of rules. A rule states what it says of one pair, one layer or one area; the builder goes through the picture,
- * leaves out what is one film or no longer there, lets the worst speak, and adds what every finding carries.
+ * Builders of rules. A rule states what it says of one pair, one layer, one area or the picture; the builder goes through
+ * the rest, leaves out what is one film or no longer there, lets the worst speak, and adds what every finding carries.
  *
  *     export const slowUnderFast = pairRule({
  *       id: 'slow-under-fast',
@@ -51,37 +51,77 @@ export interface Single {
 }
 
 /** What is found where, before the builder has added what every finding carries. */
-interface Found extends Said {
-  readonly layer: number
-  readonly under?: number
-  readonly area: string
-}
+type Found = Omit<Finding, 'rule' | 'about'>
+
+/** A rule about the whole picture: every other kind is built on it. */
+export const pictureRule = ({
+  id,
+  title,
+  reason,
+  about = 'soundness',
+  byPractice = false,
+  mends = [],
+  finds,
+}: RuleText & { readonly finds: (picture: LaidPicture) => readonly Found[] }): Rule => ({
+  id,
+  title,
+  reason,
+  mends,
+  find: (picture) => {
+    const asNotes = byPractice && picture.practice.id === noPractice.id
+    return finds(picture).map((found) => ({
+      ...found,
+      rule: id,
+      about,
+      ...(asNotes && { severity: 'note' as const }),
+    }))
+  },
+})
+
+/** A rule about one area at a time, whatever of it it looks at. */
+export const areaRule = ({
+  finds,
+  ...text
+}: RuleText & { readonly finds: (setting: Setting) => readonly Omit<Found, 'area'>[] }): Rule =>
+  pictureRule({
+    ...text,
+    finds: ({ areas, practice, support }) =>
+      areas.flatMap((area) =>
+        finds({ practice, support, area }).map((found) => ({ ...found, area: area.area.id })),
+      ),
+  })
 
 /** Of all the layers under one the worst speaks, of equals the topmost; those under it would only repeat it. */
-export const pairRule = (
-  text: RuleText & { readonly says: (pair: LaidPair, setting: Setting) => Said | null },
-): Rule =>
-  ruleOf(text, (setting) =>
-    setting.area.pairs.flatMap((pairs) => {
-      const found = pairs.flatMap((pair): readonly Found[] => {
-        const said = text.says(pair, setting)
-        if (!said) return []
-        return [{ ...said, layer: pair.upper.event, under: pair.lower.event, area: setting.area.area.id }]
-      })
-      return found.toReversed().sort(byGravity).slice(0, 1)
-    }),
-  )
+export const pairRule = ({
+  says,
+  ...text
+}: RuleText & { readonly says: (pair: LaidPair, setting: Setting) => Said | null }): Rule =>
+  areaRule({
+    ...text,
+    finds: (setting) =>
+      setting.area.pairs.flatMap((pairs) => {
+        const found = pairs.flatMap((pair) => {
+          const said = says(pair, setting)
+          return said ? [{ ...said, layer: pair.upper.event, under: pair.lower.event }] : []
+        })
+        return found.toReversed().sort(byGravity).slice(0, 1)
+      }),
+  })
 
 /** A rule about one layer by itself. */
-export const layerRule = (
-  text: RuleText & { readonly says: (single: Single, setting: Setting) => Said | null },
-): Rule =>
-  ruleOf(text, (setting) => {
-    const there = setting.area.layers.filter(({ goneDay }) => goneDay === null)
-    return there.flatMap((layer, at): readonly Found[] => {
-      const said = text.says({ layer, isTop: at === there.length - 1 }, setting)
-      return said ? [{ ...said, layer: layer.event, area: setting.area.area.id }] : []
-    })
+export const layerRule = ({
+  says,
+  ...text
+}: RuleText & { readonly says: (single: Single, setting: Setting) => Said | null }): Rule =>
+  areaRule({
+    ...text,
+    finds: (setting) => {
+      const there = setting.area.layers.filter(({ goneDay }) => goneDay === null)
+      return there.flatMap((layer, at) => {
+        const said = says({ layer, isTop: at === there.length - 1 }, setting)
+        return said ? [{ ...said, layer: layer.event }] : []
+      })
+    },
   })
 
 /** One rule that is about layers by themselves and about how they lie. */
@@ -89,20 +129,3 @@ export const together = (first: Rule, second: Rule): Rule => ({
   ...first,
   find: (picture) => [...first.find(picture), ...second.find(picture)],
 })
-
-function ruleOf(
-  { id, title, reason, about = 'soundness', byPractice = false, mends = [] }: RuleText,
-  findIn: (setting: Setting) => readonly Found[],
-): Rule {
-  const find = ({ areas, practice, support }: LaidPicture): readonly Finding[] => {
-    const everywhere = areas.flatMap((area) => findIn({ practice, support, area }))
-    const asNotes = byPractice && practice.id === noPractice.id
-    return everywhere.map((found) => ({
-      ...found,
-      rule: id,
-      about,
-      ...(asNotes && { severity: 'note' as const }),
-    }))
-  }
-  return { id, title, reason, mends, find }
-}

@@ -61,7 +61,7 @@ const dateWords: Readonly<Record<StepDate['source'], (day: string) => string>> =
   painted: (day) => `painted ${day}`,
   planned: (day) => `planned ${day}`,
   forecast: (day) => `from ${day}`,
-  unknown: () => 'no date: what lies under it may never be ready',
+  unknown: () => 'no date: what lies under it has none, or may never be ready',
   unsound: () => 'no date: change the mixture',
 }
 

@@ -55,7 +55,7 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
 
 /** When the next layer may go on; where the judge asks for more than the gate, both days. */
 function nextText({ source, day, gateDay }: StepDate, today: number): string {
-  if (source === 'unknown') return 'no date, as what lies under it may never be ready'
+  if (source === 'unknown') return 'no date, as what lies under it has none or may never be ready'
   if (source === 'unsound') return 'no date is sound: change its mixture'
   if (source === 'planned') return `planned for ${dayText(day)}`
   const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`

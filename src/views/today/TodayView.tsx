@@ -257,7 +257,7 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
   if (readiness === 'touch') return `${next.name} may be possible: touch ${spotName(touch!)} first.`
   if (next.source === 'unsound') return `No date for ${next.name} is sound: change its mixture.`
   return next.source === 'unknown'
-    ? `No date for ${next.name}: what lies under it may never be ready.`
+    ? `No date for ${next.name}: what lies under it has none, or may never be ready.`
     : `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
 }
 
