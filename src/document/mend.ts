@@ -11,16 +11,18 @@ import type { Picture } from './picture.ts'
 import { solve } from './solve.ts'
 
 /** A change to one unpainted layer that clears a finding, tried on the whole picture before it is offered. */
-export interface LayerMend {
-  readonly layerId: string
-  readonly change: Partial<Pick<LayerDocument, 'plannedOn' | 'medium'>>
-  readonly kind: MendKind
-  /** For a wait: the date. For a medium: its share of the mix by volume. */
-  readonly to: string | number
-}
+export type LayerMend = { readonly layerId: string } & (
+  | { readonly kind: 'wait'; readonly change: { readonly plannedOn: string } }
+  | {
+      readonly kind: 'medium'
+      /** Parts of paint to one of medium, by volume. */
+      readonly paintPerPart: number
+      readonly change: { readonly medium: NonNullable<LayerDocument['medium']> }
+    }
+)
 
-/** Medium shares tried, of the mix by volume, least first. */
-const shares = [0.025, 0.05, 0.1, 0.15, 0.2, 0.25, 0.33, 0.4, 0.5]
+/** Doses tried, in parts of paint to one of medium, least medium first. */
+const dosesTried = [40, 20, 10, 6, 4, 3, 2, 1.5, 1]
 
 /**
  * The smallest change that takes this finding away without making any other worse: more medium first, a later date last.
@@ -69,19 +71,26 @@ const tries: Readonly<Record<MendKind, Tries>> = {
 }
 
 function moreMedium(picture: Picture, layer: LayerDocument): readonly LayerMend[] {
-  const mediumId = layer.medium?.mediumId ?? picture.mediums[0]?.id
+  const mediumId = (layer.medium ?? nearestMedium(picture, layer))?.mediumId ?? picture.mediums[0]?.id
   if (!mediumId) return []
   const paint = layer.paints.reduce((sum, { parts }) => sum + parts, 0)
   const now = layer.medium?.parts ?? 0
-  return shares
-    .map((share) => ({ share, parts: Number(((share / (1 - share)) * paint).toPrecision(3)) }))
+  return dosesTried
+    .map((paintPerPart) => ({ paintPerPart, parts: Number((paint / paintPerPart).toPrecision(3)) }))
     .filter(({ parts }) => parts > now)
-    .map(({ share, parts }) => ({
+    .map(({ paintPerPart, parts }) => ({
       layerId: layer.id,
       kind: 'medium',
-      to: share,
+      paintPerPart,
       change: { medium: { mediumId, parts } },
     }))
+}
+
+/** What the picture is painted with already: the medium of the next layer under this one, or of the one over it. */
+function nearestMedium({ layers }: Picture, { id }: LayerDocument): LayerDocument['medium'] {
+  const at = layers.findIndex((one) => one.id === id)
+  const others = [...layers.slice(0, at).toReversed(), ...layers.slice(at + 1)]
+  return others.find(({ medium }) => medium !== null)?.medium ?? null
 }
 
 function laterDates(
@@ -111,7 +120,6 @@ function laterDates(
     .map((day) => ({
       layerId: finding.layerId,
       kind: 'wait',
-      to: dateOf(day),
       change: { plannedOn: dateOf(day) },
     }))
 }

@@ -3,7 +3,7 @@ import type { AssessedFinding } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { dateText, dayText, percentText } from '../../ui/format.ts'
+import { dateText, dayText } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
 
@@ -35,9 +35,13 @@ export function FindingWhy({
 /** What a mend would do, in words. */
 export function mendText(mend: LayerMend, picture: Picture): string {
   const name = picture.layers.find(({ id }) => id === mend.layerId)?.name ?? 'the layer'
-  if (mend.kind === 'wait')
-    return `Wait with ${name} until ${dayOf(String(mend.to))! - picture.today > 150 ? dateText(String(mend.to)) : dayText(dayOf(String(mend.to))!)}`
-  return `Let the medium be ${percentText(Number(mend.to))} of the mix by volume in ${name}`
+  if (mend.kind === 'medium') {
+    const medium = picture.mediums.find(({ id }) => id === mend.change.medium.mediumId)
+    return `Let ${name} have 1 part of ${medium?.name ?? 'its medium'} to ${mend.paintPerPart} of paint`
+  }
+  const { plannedOn } = mend.change
+  const day = dayOf(plannedOn)!
+  return `Wait with ${name} until ${day - picture.today > 150 ? dateText(plannedOn) : dayText(day)}`
 }
 
 interface FindingsProps {
