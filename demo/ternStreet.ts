@@ -355,7 +355,7 @@ export function ternStreet(now: string): StudioDocument {
         daysAgo: 34,
         hour: 14,
         wetInWet: true,
-        areas: ['quinces'],
+        areas: ['fruit'],
       },
     ]),
     ...layersOf('sheds', [
@@ -423,7 +423,7 @@ export function ternStreet(now: string): StudioDocument {
         support: 'cotton_stretched',
         areas: [
           { id: 'pewter', name: 'pewter', share: 0.25 },
-          { id: 'quinces', name: 'quinces', share: 0.3 },
+          { id: 'fruit', name: 'fruit', share: 0.3 },
         ],
       }),
       painting('sheds', 'Allotment sheds in frost', {

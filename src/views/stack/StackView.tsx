@@ -8,7 +8,7 @@ import { assess } from '../../document/assess.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { brushOf } from '../../document/brush.ts'
-import type { PlannedLayer } from '../../document/layer.ts'
+import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
@@ -191,8 +191,8 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             mediums={picture.mediums}
             findMaterial={findMaterial}
             bring={edited.bring}
-            canRise={place < inArea.length - 1}
-            canSink={place > 0}
+            canRise={maySwap(layer, inArea[place + 1])}
+            canSink={maySwap(layer, inArea[place - 1])}
             onChange={(change) => {
               follow(change.areas)
               edited.editLayer(layer.id, change)
@@ -247,6 +247,10 @@ const nameOfArea = ({ areas }: Assessment, id: string): string | null =>
 /** The parts that have a name of their own. */
 const namedAreas = ({ areas }: Assessment): readonly Area[] =>
   areas.map(({ area }) => area).filter(({ id }) => id !== restId)
+
+/** What is painted keeps its place; only two layers still planned change theirs. */
+const maySwap = (layer: LayerDocument, neighbour: LayerDocument | undefined): boolean =>
+  neighbour !== undefined && !layer.painted && !neighbour.painted
 
 const newLayer = (paintingId: string, position: number, count: number): PlannedLayer => ({
   id: crypto.randomUUID(),

@@ -137,7 +137,7 @@ function Choices({ practice: { gate, alkydWeight }, edit }: PartProps) {
 
 /** How a stored value is shown: a share in percent. */
 const scaleOf = ({ unit }: LimitRow): number => (unit === '%' || unit === 'points' ? 100 : 1)
-const rounded = (value: number): number => Number(value.toPrecision(6))
+const rounded = (value: number, digits: number): number => Number(value.toPrecision(digits))
 
 function LimitTable({ practice, edit }: PartProps) {
   const set = (key: LimitKey, level: string, value: number): void =>
@@ -172,7 +172,7 @@ function LimitTable({ practice, edit }: PartProps) {
                     {edit ? (
                       <NumberField
                         label={`${row.label}: ${levelWords(level)} ${sideWords[row.side]}`}
-                        value={rounded(value * scaleOf(row))}
+                        value={rounded(value * scaleOf(row), 6)}
                         low={row.bounds[0] * scaleOf(row)}
                         high={row.bounds[1] * scaleOf(row)}
                         unit={row.unit}
@@ -181,7 +181,7 @@ function LimitTable({ practice, edit }: PartProps) {
                       />
                     ) : (
                       <span>
-                        {rounded(value * scaleOf(row))}
+                        {rounded(value * scaleOf(row), 3)}
                         {row.unit && `\u00a0${row.unit}`}
                       </span>
                     )}
