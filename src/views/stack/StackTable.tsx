@@ -20,11 +20,16 @@ export function StackTable({
   return (
     <div className="overflow-x-auto">
       {assessment.areas.map(({ area, verdict }) => (
-        <table key={area.id} className="mt-3 w-full min-w-[44rem] text-[0.92rem]">
+        <table key={area.id} className="mt-3 w-full min-w-[44rem] table-fixed text-[0.92rem]">
           <caption className="text-left">
             <span className="font-read text-[1.1rem]">{area.name}</span>
             <span className="text-soft">, surface first: {verdictWords[verdict].toLowerCase()}</span>
           </caption>
+          <colgroup>
+            {columns.map(([title, , width]) => (
+              <col key={title} className={width} />
+            ))}
+          </colgroup>
           <thead>
             <tr className="text-left text-soft">
               {columns.map(([title]) => (
@@ -70,20 +75,30 @@ const rangeOf = (day: number, forecast: Forecast, state: StateId): string => {
   return low === null || high === null ? 'may never be' : datesText(day + low, day + high)
 }
 
-const columns: readonly (readonly [title: string, text: (row: LayerRow) => string])[] = [
-  ['Layer', ({ layer }) => layer.name],
-  ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture],
-  ['Dry, thickest', ({ thickestUm }) => umText(thickestUm)],
+/** As wide in every area, so that a column can be read down through all of them. */
+const columns: readonly (readonly [title: string, text: (row: LayerRow) => string, width: string])[] = [
+  ['Layer', ({ layer }) => layer.name, 'w-[13%]'],
+  ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture, 'w-[22%]'],
+  ['Dry, thickest', ({ thickestUm }) => umText(thickestUm), 'w-[9%]'],
   [
     'Fat over need',
     ({ spot }) => {
       const leanness = spot?.film.leanness ?? null
       return leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`
     },
+    'w-[7%]',
   ],
-  ['When', ({ assessed }) => dateWords[assessed.date.source](dayText(assessed.date.day))],
-  ['Touch dry, 8 times in 10', ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'touch')],
-  ['Firm, 8 times in 10', ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'firm')],
-  ['Now', ({ state }) => state ?? 'not painted'],
-  ['Found', ({ verdict }) => verdictWords[verdict].toLowerCase()],
+  ['When', ({ assessed }) => dateWords[assessed.date.source](dayText(assessed.date.day)), 'w-[12%]'],
+  [
+    'Touch dry, 8 times in 10',
+    ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'touch'),
+    'w-[11%]',
+  ],
+  [
+    'Firm, 8 times in 10',
+    ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'firm'),
+    'w-[11%]',
+  ],
+  ['Now', ({ state }) => state ?? 'not painted', 'w-[7%]'],
+  ['Found', ({ verdict }) => verdictWords[verdict].toLowerCase(), 'w-[8%]'],
 ]
