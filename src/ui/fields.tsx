@@ -1,6 +1,7 @@
-import { startTransition, useEffect, useId, useState } from 'react'
+import { useEffect, useId, useState } from 'react'
 import type { ReactNode } from 'react'
 import { parseNumber } from '../core/measure/parse.ts'
+import { Chooser } from './Chooser.tsx'
 import { countFault } from './faults.ts'
 
 /** The few fields everything is typed into. A field that cannot be understood keeps what was typed and says what to change. */
@@ -134,17 +135,8 @@ export function NumberField({ value, onValue, low, high, unit = '', ...rest }: N
   )
 }
 
-/** From this many options a list is filled only once the page answers: until then it shows what is chosen. */
-const longList = 24
-
-function useIdle(): boolean {
-  const [idle, setIdle] = useState(false)
-  useEffect(() => {
-    const timer = setTimeout(() => startTransition(() => setIdle(true)), 30)
-    return () => clearTimeout(timer)
-  }, [])
-  return idle
-}
+/** From more than these one chooses by typing. */
+const mostInList = 20
 
 interface ChoiceProps {
   readonly id?: string
@@ -156,10 +148,18 @@ interface ChoiceProps {
 }
 
 export function Choice({ id, label, value, onValue, options, className = '' }: ChoiceProps) {
-  const ready = useIdle()
-  const offered =
-    ready || options.length < longList ? options : options.filter((option) => option.id === value)
-  const groups = [...new Set(offered.map(({ group }) => group))]
+  if (options.length > mostInList)
+    return (
+      <Chooser
+        {...(id && { id })}
+        {...(label && { label })}
+        className={className}
+        shown={options.find((option) => option.id === value)?.name ?? ''}
+        options={options}
+        onChoose={(chosen) => onValue(chosen.id)}
+      />
+    )
+  const groups = [...new Set(options.map(({ group }) => group))]
   return (
     <select
       id={id}
@@ -169,7 +169,7 @@ export function Choice({ id, label, value, onValue, options, className = '' }: C
       onChange={({ target }) => onValue(target.value)}
     >
       {groups.map((group) => {
-        const inside = offered
+        const inside = options
           .filter((option) => option.group === group)
           .map((option) => (
             <option key={option.id} value={option.id}>

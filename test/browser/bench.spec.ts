@@ -54,7 +54,7 @@ test('the largest safe dose is told in parts, of the mix, on the paint and in dr
   await open(page, `${demo.url}/mediums/harbour-glaze`)
   await expect(
     page.getByText(
-      /At most 1 part to 3 of paint: 25.% of the mix, 33.% on the paint, by volume, or about \d+ drops/,
+      /At most 1 part to 1\.7 of paint: 38.% of the mix, 61.% on the paint, by volume, or about \d+ drops/,
     ),
   ).toBeVisible()
   await page.getByLabel('on the paint, by volume', { exact: true }).fill('25')
