@@ -4,7 +4,7 @@ import { dateOf } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import { untils } from '../core/plan/step.ts'
 import type { Until } from '../core/plan/step.ts'
-import { judge } from '../core/soundness/judge.ts'
+import { judge, verdictOf } from '../core/soundness/judge.ts'
 import { areaSolveOf, cureLayersOf } from '../core/soundness/lay.ts'
 import type { AreaSolve } from '../core/soundness/lay.ts'
 import { solveToHorizon } from '../core/soundness/mismatch.ts'
@@ -128,7 +128,7 @@ function isUnsound(
   const found = solves.map((one) => one?.solve ?? null)
   const spots = areas.map((area, at) => spotsOf(picture, fold, area, found[at]!))
   const laid = laidAt(picture, { ...fold, areas }, spots, found, dayIn(dates))
-  return judge(laid).findings.some((finding) => finding.layer === layer && finding.severity === 'unsound')
+  return verdictOf(judge(laid).findings.filter((finding) => finding.layer === layer)) === 'unsound'
 }
 
 /** When a layer goes on; what is not placed yet never happens. */

@@ -17,6 +17,10 @@ export interface LimitRow<Level extends string = string> {
   readonly source: 'taught' | 'model' | 'judgement'
 }
 
+/** What a stored value is multiplied by to be shown: a share is shown in percent. */
+export const shownScale = ({ unit }: Pick<LimitRow, 'unit'>): number =>
+  unit === '%' || unit === 'points' ? 100 : 1
+
 const row = <Level extends string>(limit: LimitRow<Level>): LimitRow<Level> => limit
 const share = [0, 1] as const
 

@@ -1,15 +1,10 @@
 import { figure } from '../figure.ts'
 import type { Figure } from '../figure.ts'
-import { limitTable } from '../practice/limits.ts'
+import { limitTable, shownScale } from '../practice/limits.ts'
 import type { Limit, LimitKey } from '../practice/limits.ts'
 
-/** A value as its limit's table shows it: a share in percent. */
-const shown = (key: LimitKey, value: number): number => {
-  const { unit } = limitTable[key]
-  return unit === '%' || unit === 'points' ? 100 * value : value
-}
-
-const sideWords = { over: 'over', from: 'from', below: 'below' } as const
+/** A value as its limit's table shows it. */
+const shown = (key: LimitKey, value: number): number => shownScale(limitTable[key]) * value
 
 /** The two levels of a limit, as a finding's *why* shows them. */
 export function limitFigures(
@@ -18,8 +13,8 @@ export function limitFigures(
 ): { readonly watch: Figure; readonly unsound: Figure } {
   const { side, unit } = limitTable[key]
   return {
-    watch: figure(`watch ${sideWords[side]}`, shown(key, limit.watch), unit),
-    unsound: figure(`unsound ${sideWords[side]}`, shown(key, limit.unsound), unit),
+    watch: figure(`watch ${side}`, shown(key, limit.watch), unit),
+    unsound: figure(`unsound ${side}`, shown(key, limit.unsound), unit),
   }
 }
 

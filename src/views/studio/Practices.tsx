@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { limitKeys, limitTable } from '../../core/practice/limits.ts'
+import { limitKeys, limitTable, shownScale } from '../../core/practice/limits.ts'
 import type { LimitKey, LimitRow } from '../../core/practice/limits.ts'
 import { isShipped, practicesWith } from '../../core/practice/practice.ts'
 import type { Gate, Practice } from '../../core/practice/practice.ts'
@@ -12,7 +12,6 @@ import { ChoiceRow, NumberField, NumberRow, TypedRow } from '../../ui/fields.tsx
 import type { Reading } from '../../ui/fields.tsx'
 
 const sources = { taught: 'taught', model: 'model, estimate', judgement: 'our judgement' } as const
-const sideWords = { over: 'over', from: 'from', below: 'below' } as const
 const gateChoices = (['touch', 'firm'] as const).map((id) => ({ id, name: stateNames[id] }))
 
 /** The practices a painting may follow, each with every limit it is judged by; a studio may change them. */
@@ -135,8 +134,6 @@ function Choices({ practice: { gate, alkydWeight }, edit }: PartProps) {
   )
 }
 
-/** How a stored value is shown: a share in percent. */
-const scaleOf = ({ unit }: LimitRow): number => (unit === '%' || unit === 'points' ? 100 : 1)
 const rounded = (value: number, digits: number): number => Number(value.toPrecision(digits))
 
 function LimitTable({ practice, edit }: PartProps) {
@@ -157,6 +154,7 @@ function LimitTable({ practice, edit }: PartProps) {
       <tbody>
         {limitKeys.map((key) => {
           const row: LimitRow = limitTable[key]
+          const scale = shownScale(row)
           const values = Object.entries(practice.limits[key])
           return (
             <tr key={key} className="border-t border-rule align-top">
@@ -167,21 +165,21 @@ function LimitTable({ practice, edit }: PartProps) {
                 {values.map(([level, value]) => (
                   <div key={level} className="flex items-baseline gap-2">
                     <span className="w-[6.9rem] shrink-0 text-[0.85rem] text-soft">
-                      {levelWords(level)} {sideWords[row.side]}
+                      {levelWords(level)} {row.side}
                     </span>
                     {edit ? (
                       <NumberField
-                        label={`${row.label}: ${levelWords(level)} ${sideWords[row.side]}`}
-                        value={rounded(value * scaleOf(row), 6)}
-                        low={row.bounds[0] * scaleOf(row)}
-                        high={row.bounds[1] * scaleOf(row)}
+                        label={`${row.label}: ${levelWords(level)} ${row.side}`}
+                        value={rounded(value * scale, 6)}
+                        low={row.bounds[0] * scale}
+                        high={row.bounds[1] * scale}
                         unit={row.unit}
-                        onValue={(typed) => set(key, level, typed / scaleOf(row))}
+                        onValue={(typed) => set(key, level, typed / scale)}
                         className="grow"
                       />
                     ) : (
                       <span>
-                        {rounded(value * scaleOf(row), 3)}
+                        {rounded(value * scale, 3)}
                         {row.unit && `\u00a0${row.unit}`}
                       </span>
                     )}

@@ -17,9 +17,10 @@ export const supportStrain = layerRule({
   title: 'Support strain',
   reason:
     'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model; science.md §6).',
-  says: ({ layer: { name, film, thickestUm } }, { support, practice: { limits } }) => {
+  says: ({ layer: { name, film, thickestUm, leftOn } }, { support, practice: { limits } }) => {
     if (!isOilFilm(film)) return null
-    const strain = supportStrainOf(support.strain, thickestUm, film.flexPlain)
+    const leftUm = thickestUm * leftOn(Infinity)
+    const strain = supportStrainOf(support.strain, leftUm, film.flexPlain)
     const severity = levelOf('supportStrain', limits.supportStrain, strain)
     if (!severity) return null
     const stiff = (film.flexPlain ?? 0.5) < brittleBelow
@@ -29,7 +30,7 @@ export const supportStrain = layerRule({
       numbers: {
         strain: figure('strain over what the film can stretch', strain),
         flexibility: figure('stretch of the cured film, raw linseed = 1', film.flexPlain),
-        thickness: figure('dry thickness at the thickest spot', thickestUm, 'µm'),
+        thickness: figure('dry thickness at the thickest spot', leftUm, 'µm'),
         support: figure(`movement of ${support.name}`, 100 * support.strain, '%'),
         ...limitFigures('supportStrain', limits.supportStrain),
       },

@@ -16,9 +16,9 @@ export const tooSoon = pairRule({
     'Each practice waits for a state of the layer below; a thin layer need only be touch dry. The chance that it is reached comes from the drying forecast and from touch tests, which outrank it (science.md §5 and §6).',
   byPractice: true,
   mends: ['wait'],
-  says: ({ lower, upper, waited }, { practice }) => {
+  says: ({ lower, upper, waited, lowerUm }, { practice }) => {
     if (!isOilFilm(lower.film) || !(lower.rate > 0)) return null
-    const gate = gateOf(practice, lower.film, lower.thickestUm)
+    const gate = gateOf(practice, lower.film, lowerUm)
     const limit = practice.limits.gateChance
     const chance = chanceBy(lower.forecast, gate, waited)
     const touchDry = chanceBy(lower.forecast, 'touch', waited)
