@@ -123,7 +123,7 @@ function Plan({ layer, onChange }: Pick<EditorProps, 'layer' | 'onChange'>) {
     <div className="flex min-w-0 flex-wrap gap-x-4 gap-y-2">
       <Labelled
         label="Planned for"
-        hint={layer.plannedOn ? undefined : 'Left empty: the earliest day on which it is sound.'}
+        hint={layer.plannedOn ? undefined : 'Left empty: the earliest day on which it is not unsound.'}
       >
         {(id) => (
           <input

@@ -82,6 +82,24 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
       {monthsIn(from, to).map(({ day }) => (
         <line key={day} x1={at(day)} x2={at(day)} y1={0} y2={height} stroke="var(--rule)" />
       ))}
+      <line
+        x1={at(picture.today)}
+        x2={at(picture.today)}
+        y1={-6}
+        y2={height + 4}
+        stroke="var(--today)"
+        strokeWidth={1.2}
+      />
+      {deadline !== null && (
+        <line
+          x1={at(deadline)}
+          x2={at(deadline)}
+          y1={-6}
+          y2={height + 4}
+          stroke="var(--ink)"
+          strokeDasharray="2 3"
+        />
+      )}
       {rows.map((row, index) => {
         const middle = (index + 0.5) * rowPx
         const { forecast } = row
@@ -167,24 +185,6 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
           </g>
         )
       })}
-      <line
-        x1={at(picture.today)}
-        x2={at(picture.today)}
-        y1={-6}
-        y2={height + 4}
-        stroke="var(--today)"
-        strokeWidth={1.2}
-      />
-      {deadline !== null && (
-        <line
-          x1={at(deadline)}
-          x2={at(deadline)}
-          y1={-6}
-          y2={height + 4}
-          stroke="var(--ink)"
-          strokeDasharray="2 3"
-        />
-      )}
     </svg>
   )
 }

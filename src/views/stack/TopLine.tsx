@@ -61,5 +61,5 @@ function nextText({ source, day, gateDay }: StepDate, today: number): string {
   const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`
   if (gateDay === null) return from
   const ready = Math.floor(gateDay) <= Math.floor(today) ? 'today' : `about ${dayText(gateDay)}`
-  return `dry enough ${ready}; sound ${from}`
+  return `dry enough ${ready}, but unsound before ${dayText(day)}`
 }
