@@ -1,4 +1,4 @@
-import { expect, open, reload, saved, test } from './studio.ts'
+import { expect, expectNoAxeProblems, open, reload, saved, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 
 /** Adds a layer on top and describes it. */
@@ -57,6 +57,7 @@ test('two parts over one ground colour are built, judged apart, painted, correct
   await page.getByRole('button', { name: 'Correct what was used' }).click()
   await page.getByLabel('wet thickness', { exact: true }).fill('90')
   await expect(page.getByRole('button', { name: /^dry: 90 µm/ })).toBeVisible()
+  await expectNoAxeProblems(page)
   await page.getByRole('button', { name: 'Leave it as it was' }).click()
   await expect(page.getByText('60 µm wet')).toBeVisible()
   await page.getByRole('button', { name: 'Correct what was used' }).click()
@@ -100,6 +101,7 @@ test('the drawing is told as a table too, area by area', async ({ page, shown })
     await expect(table.getByRole('columnheader').first()).toHaveText('Layer')
   }
   await expect(page.getByRole('table', { name: /^head/ }).getByRole('row')).toHaveCount(5)
+  await expectNoAxeProblems(page)
 })
 
 test('a practice is changed to one’s own limits, judged by, and put back as it was shipped', async ({
@@ -114,6 +116,7 @@ test('a practice is changed to one’s own limits, judged by, and put back as it
   await expect(oilStep).toHaveValue('3')
   await oilStep.fill('20')
   await saved(page)
+  await expectNoAxeProblems(page)
   await open(page, `${demo.url}/paintings/glasshouse`)
   await expect(page.getByText('Every layer is sound over what lies under it.')).toBeVisible()
   await open(page, `${demo.url}/studio`)
