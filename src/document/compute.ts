@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { shippedPractices } from '../core/practice/practice.ts'
+import { mostAreas } from '../core/stack/area.ts'
 import { removalWays } from '../core/stack/event.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
@@ -9,7 +10,6 @@ import { materialRecipeSchema, mixtureSchema, tubeSchema } from './recipe.ts'
 
 const appliedDay = z.number().min(0).max(7300)
 const mostLayers = 60
-const mostAreas = 12
 const factor = z.number().min(0.01).max(50)
 
 const inOrder = (layers: readonly { appliedDay: number }[]): boolean =>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { mostAreas } from '../core/stack/area.ts'
 import {
   idSchema,
   minuteSchema,
@@ -13,9 +14,6 @@ import { shelfItemSchema } from './shelf.ts'
 
 /** A layer: what is planned, what was really done, and what was put right about that. */
 
-/** So many parts of a picture have a name at most. */
-export const mostAreas = 12
-
 /** What is on the brush, where it goes and how thick. */
 const brush = {
   /** Ids of the picture's areas it covers; empty: all of it. In older layers an area goes by its very name. */
@@ -27,7 +25,10 @@ const brush = {
   ridgeWetUm: thicknessUmSchema.nullable(),
 }
 
-/** What was used, as it was then. Written by the studio alone; later changes to a recipe, a lot or the book do not touch it. */
+/**
+ * What was used, as it was then. Written by the studio alone; later changes to a recipe or a lot do not touch it. What was
+ * no lot of the painter's own is typical, and looked up in the book.
+ */
 export const paintedSchema = z.object({
   at: minuteSchema,
   ...brush,

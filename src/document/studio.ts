@@ -1,11 +1,12 @@
 import { z } from 'zod'
 import { usualBounds } from '../core/materials/iodine.ts'
 import { policyIds } from '../core/materials/policy.ts'
+import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
 import { batchSchema } from './batch.ts'
 import { shelfItemSchema } from './shelf.ts'
-import { layerSchema, mostAreas } from './layer.ts'
+import { layerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
 import { mediumSchema } from './recipe.ts'
 
@@ -66,7 +67,11 @@ export const paintingSchema = z.object({
   /** Id of a practice of the studio, shipped or its own. */
   practice: idSchema,
   /** Its parts, each with its own stack; empty: it is all one. */
-  areas: z.array(areaSchema).max(mostAreas).default([]),
+  areas: z
+    .array(areaSchema)
+    .max(mostAreas)
+    .refine(fits, 'The parts of a picture come to no more than all of it. Make a share smaller.')
+    .default([]),
   /** The day it must be ready: hung, fetched, shown. */
   deadline: dateSchema.nullable(),
   note: noteSchema.default(''),

@@ -31,6 +31,14 @@ describe('bad input is told what to change', () => {
     ['a unit nobody knows', amountSchema, { amount: 1, unit: 'pint' }, /Use one of these units/],
     ['a picture of no width', paintingSchema, painting('p', { widthCm: 0 }), /Give the width in cm/],
     ['a support nobody paints on', paintingSchema, { ...painting('p'), support: 'cheese' }, /./],
+    [
+      'parts that are more than the picture',
+      paintingSchema,
+      painting('p', {
+        areas: ['sky', 'sea'].map((id) => ({ id, name: id, share: 0.6 })),
+      }),
+      /no more than all of it/,
+    ],
     ['a layer in millimetres', layerSchema, layer('l', 'p', 0, { wetThicknessUm: 0.05 }), /1 mm is 1000 µm/],
     ['a layer of half a metre', layerSchema, layer('l', 'p', 0, { wetThicknessUm: 500_000 }), /2 cm/],
     [

@@ -6,6 +6,9 @@ export interface Area {
   readonly share: number | null
 }
 
+/** So many parts of a picture have a name at most. */
+export const mostAreas = 12
+
 /** What covers no named area: the whole of a picture without areas, or what its areas leave over. */
 export const restId = ''
 
@@ -26,9 +29,19 @@ export function areasOf(
   const named = [...new Set(happenings.flatMap(({ areas }) => areas))].filter((id) => !known.has(id))
   const areas = [...declared, ...named.map((id): Area => ({ id, name: id, share: null }))]
   if (areas.length === 0) return [wholePicture]
-  const left = 1 - areas.reduce((sum, { share }) => sum + (share ?? Infinity), 0)
+  const left = 1 - sharesOf(areas, Infinity)
   return left > slack ? [...areas, { id: restId, name: 'the rest', share: left }] : areas
 }
+
+/** What areas take of the surface together; one whose share is not told counts as `untold`. */
+const sharesOf = (areas: readonly Pick<Area, 'share'>[], untold: number): number =>
+  areas.reduce((sum, { share }) => sum + (share ?? untold), 0)
+
+/** How much of the surface these areas leave over, 0..1, as far as is told. */
+export const leftOver = (areas: readonly Pick<Area, 'share'>[]): number => Math.max(0, 1 - sharesOf(areas, 0))
+
+/** Whether these areas fit on the picture, as far as is told. */
+export const fits = (areas: readonly Pick<Area, 'share'>[]): boolean => sharesOf(areas, 0) <= 1 + slack
 
 /** Whether something that happens in these areas happens in this one; without areas named it happens everywhere. */
 export const covers = ({ areas }: { readonly areas: readonly string[] }, area: string): boolean =>

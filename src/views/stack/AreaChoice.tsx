@@ -1,5 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
+import { mostAreas } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
 
 interface AreaProps {
@@ -35,26 +36,28 @@ export function AreaChoice({ areas, chosen, onChoose, onName }: AreaProps) {
             onTick={(on) => toggle(area.id, on)}
           />
         ))}
-        <span className="flex items-center gap-1">
-          <input
-            aria-label="A new part of the picture"
-            placeholder={areas.length > 0 ? 'another part' : 'only a part: name it'}
-            className="field w-40"
-            autoComplete="off"
-            value={name}
-            onChange={({ target }) => setName(target.value)}
-            onKeyDown={({ key }) => key === 'Enter' && add()}
-          />
-          <button
-            type="button"
-            aria-label="Add this part"
-            disabled={!name.trim()}
-            className="grid size-9 place-items-center hover:bg-wash disabled:opacity-40"
-            onClick={add}
-          >
-            <Plus size={16} aria-hidden="true" />
-          </button>
-        </span>
+        {areas.length < mostAreas && (
+          <span className="flex items-center gap-1">
+            <input
+              aria-label="A new part of the picture"
+              placeholder={areas.length > 0 ? 'another part' : 'only a part: name it'}
+              className="field w-40"
+              autoComplete="off"
+              value={name}
+              onChange={({ target }) => setName(target.value)}
+              onKeyDown={({ key }) => key === 'Enter' && add()}
+            />
+            <button
+              type="button"
+              aria-label="Add this part"
+              disabled={!name.trim()}
+              className="grid size-9 place-items-center hover:bg-wash disabled:opacity-40"
+              onClick={add}
+            >
+              <Plus size={16} aria-hidden="true" />
+            </button>
+          </span>
+        )}
       </div>
     </fieldset>
   )

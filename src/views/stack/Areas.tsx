@@ -1,10 +1,11 @@
 import { Plus, X } from 'lucide-react'
-import { restId } from '../../core/stack/area.ts'
+import { leftOver, mostAreas, restId } from '../../core/stack/area.ts'
 import { brushOf } from '../../document/brush.ts'
 import { areasIn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { AreaDocument } from '../../document/studio.ts'
 import { TypedField } from '../../ui/fields.tsx'
+import type { Area } from '../../core/stack/area.ts'
 import type { Reading } from '../../ui/fields.tsx'
 import { parseNumber } from '../../core/measure/parse.ts'
 import { about } from '../../ui/format.ts'
@@ -22,6 +23,7 @@ export function Areas({
   const rest = areas.length > 0 ? all.find(({ id }) => id === restId) : undefined
   const change = (id: string, part: Partial<AreaDocument>): void =>
     onChange(areas.map((area) => (area.id === id ? { ...area, ...part } : { ...area })))
+  const others = (id: string): readonly Area[] => areas.filter((area) => area.id !== id)
   const isUsed = (id: string): boolean => picture.layers.some((layer) => brushOf(layer).areas.includes(id))
   return (
     <fieldset className="sm:col-span-2">
@@ -34,14 +36,14 @@ export function Areas({
             label={`Name of ${name}`}
             className="grow"
             shown={name}
-            read={readName}
+            read={(text) => readName(text, others(id))}
             onValue={(next) => change(id, { name: next })}
           />
           <TypedField
             label={`${name}, share of the picture`}
             className="w-20"
             shown={share === null ? '' : about(100 * share, 3)}
-            read={readShare}
+            read={(text) => readShare(text, leftOver(others(id)))}
             onValue={(next) => change(id, { share: next })}
             inputMode="decimal"
             suffix="%"
@@ -51,7 +53,7 @@ export function Areas({
             aria-label={isUsed(id) ? `${name} has layers of its own` : `Remove ${name}`}
             disabled={isUsed(id)}
             className="grid size-9 place-items-center hover:bg-wash disabled:opacity-30"
-            onClick={() => onChange(areas.filter((area) => area.id !== id).map((area) => ({ ...area })))}
+            onClick={() => onChange(others(id).map((area) => ({ ...area })))}
           >
             <X size={15} aria-hidden="true" />
           </button>
@@ -62,29 +64,39 @@ export function Areas({
           The rest: {about(100 * rest.share!, 3)}&nbsp;% of the picture.
         </p>
       )}
-      <button
-        type="button"
-        className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
-        onClick={() =>
-          onChange([
-            ...areas.map((area) => ({ ...area })),
-            { id: crypto.randomUUID(), name: `part ${areas.length + 1}`, share: null },
-          ])
-        }
-      >
-        <Plus size={14} aria-hidden="true" /> a part
-      </button>
+      {areas.length < mostAreas && (
+        <button
+          type="button"
+          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
+          onClick={() =>
+            onChange([
+              ...areas.map((area) => ({ ...area })),
+              { id: crypto.randomUUID(), name: `part ${areas.length + 1}`, share: null },
+            ])
+          }
+        >
+          <Plus size={14} aria-hidden="true" /> a part
+        </button>
+      )}
     </fieldset>
   )
 }
 
-const readName = (text: string): Reading<string> =>
-  text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the part a name.' }
+const readName = (text: string, others: readonly Area[]): Reading<string> => {
+  const name = text.trim().slice(0, 120)
+  if (!name) return { problem: 'Give the part a name.' }
+  return others.some((other) => other.name === name)
+    ? { problem: 'Another part has that name.' }
+    : { value: name }
+}
 
-const readShare = (text: string): Reading<number | null> => {
+/** A share, of what the other parts leave. */
+const readShare = (text: string, left: number): Reading<number | null> => {
   if (!text.trim()) return { value: null }
   const number = parseNumber(text)
-  return number === null || number <= 0 || number > 100
-    ? { problem: 'Between 0 and 100 % of the picture.' }
+  if (number === null || number <= 0 || number > 100)
+    return { problem: 'Between 0 and 100 % of the picture.' }
+  return number / 100 > left + 1e-9
+    ? { problem: `The other parts leave ${about(100 * left, 3)} % of the picture.` }
     : { value: number / 100 }
 }
