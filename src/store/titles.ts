@@ -18,6 +18,8 @@ export interface Page {
   readonly text: string
   readonly from: number
   readonly most: number
+  /** Ids of those that come before all others. */
+  readonly first?: readonly string[]
 }
 
 /** What lists of a kind hold: titles with this text in them, in capitals or not; nothing that is set aside. */
@@ -33,10 +35,11 @@ const matching = (db: Database, kind: Listed, text: string) =>
 export const titlesOf = async (
   db: Database,
   kind: Listed,
-  { text, from, most }: Page,
+  { text, from, most, first = [] }: Page,
 ): Promise<readonly Titled[]> =>
   matching(db, kind, text)
     .select(['id', 'title'])
+    .orderBy(sql`id in (select value from json_each(${JSON.stringify(first)}))`, 'desc')
     .orderBy(kind === 'batch' ? sql`${batchNumber} desc` : sql`title collate nocase`)
     .orderBy('id')
     .offset(from)

@@ -17,6 +17,8 @@ export interface FindQuery {
   readonly kinds: readonly Listed[]
   /** Of materials, only these families; none named: all. */
   readonly families: readonly Family[]
+  /** Ids that come first where they are found, such as what was chosen lately. */
+  readonly first: readonly string[]
 }
 
 export interface Found extends Titled {
@@ -28,6 +30,7 @@ export interface Found extends Titled {
 const findable: readonly Listed[] = ['medium', 'batch', 'shelf_item', 'painting']
 
 const mostOfAKind = 12
+const mostFirst = mostOfAKind
 
 const listed = <Item extends string>(search: URLSearchParams, name: string, all: readonly Item[]) => {
   const asked = (search.get(name) ?? '').split(',')
@@ -38,13 +41,12 @@ export const findQuery = (search: URLSearchParams): FindQuery => ({
   text: search.get('find') ?? '',
   kinds: listed(search, 'in', findable),
   families: listed(search, 'family', families),
+  first: (search.get('first') ?? '').split(',').slice(0, mostFirst),
 })
 
 export async function findIn(db: Database, query: FindQuery): Promise<ListPage<Found>> {
   const pages = await Promise.all(
-    query.kinds.map((kind) =>
-      kind === 'shelf_item' ? materialsIn(db, query) : titledIn(db, kind, query.text),
-    ),
+    query.kinds.map((kind) => (kind === 'shelf_item' ? materialsIn(db, query) : titledIn(db, kind, query))),
   )
   return {
     count: pages.reduce((sum, { count }) => sum + count, 0),
@@ -52,18 +54,22 @@ export async function findIn(db: Database, query: FindQuery): Promise<ListPage<F
   }
 }
 
-async function titledIn(db: Database, kind: Listed, text: string): Promise<ListPage<Found>> {
-  const found = await titlesOf(db, kind, { text, from: 0, most: mostOfAKind })
+async function titledIn(db: Database, kind: Listed, { text, first }: FindQuery): Promise<ListPage<Found>> {
+  const found = await titlesOf(db, kind, { text, from: 0, most: mostOfAKind, first })
   return { count: await countOf(db, kind, text), entries: found.map((one) => ({ ...one, kind, room: null })) }
 }
 
 /** The painter's own materials, by name, other spelling or what they do. */
-async function materialsIn(db: Database, { text, families: wanted }: FindQuery): Promise<ListPage<Found>> {
+async function materialsIn(
+  db: Database,
+  { text, families: wanted, first }: FindQuery,
+): Promise<ListPage<Found>> {
+  const isFirst = ({ id }: { readonly id: string }): number => Number(first.includes(id))
   const { policies } = await settingsOf(db)
   const all = findAmong([...(await indexOfAll(db)).values()], text)
     .map(({ material }) => material)
     .filter(({ family }) => wanted.length === 0 || wanted.includes(family))
-    .sort((a, b) => a.name.localeCompare(b.name))
+    .sort((a, b) => isFirst(b) - isFirst(a) || a.name.localeCompare(b.name))
   return {
     count: all.length,
     entries: all.slice(0, mostOfAKind).map((material) => ({

@@ -24,9 +24,8 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  // eslint-disable-next-line no-empty-pattern
-  studio: async ({}, use) => serving({}, use),
-  demo: async ({ filled }, use) => serving({ folder: copied(filled) }, use),
+  studio: async ({ page }, use) => serving({}, leaving(page, use)),
+  demo: async ({ page, filled }, use) => serving({ folder: copied(filled) }, leaving(page, use)),
   shown: [async ({ filled }, use) => serving({ folder: copied(filled) }, use), { scope: 'worker' }],
   quiet: [
     async ({ page }, use) => {
@@ -60,6 +59,14 @@ async function serving(
   await serve(server)
   await server.kill()
 }
+
+/** The page goes before its server does: what it still asked for then is no error of the program. */
+const leaving =
+  (page: Page, serve: (server: Server) => Promise<void>) =>
+  async (server: Server): Promise<void> => {
+    await serve(server)
+    await page.close()
+  }
 
 /** Waits until every part of the page answers: React has taken up each of its elements. */
 export const settled = async (page: Page): Promise<void> => {

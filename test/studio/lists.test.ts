@@ -328,6 +328,19 @@ describe('the shelf, and choosing by name', () => {
     expect((await found('in=setting,layer&find=walnut')).count).to.equal(0)
     expect((await found('find=walnut')).count).to.equal(0)
   })
+  it('puts what was chosen lately first, of what holds the text', async () => {
+    const titles = async (kind: string, search: string) => {
+      const query = findQuery(new URLSearchParams(`in=${kind}&${search}`))
+      return (await findIn(studio.db, query)).entries.map(({ id }) => id)
+    }
+    for (const kind of ['medium', 'shelf_item']) {
+      const byName = await titles(kind, 'find=')
+      const last = byName.at(-1)!
+      const [first, ...others] = await titles(kind, `find=&first=gone,${last}`)
+      expect([first, others]).to.deep.equal([last, byName.slice(0, -1)])
+      expect(await titles(kind, `find=nothing+of+the+kind&first=${last}`)).to.deep.equal([])
+    }
+  })
   it('offers the painter’s own materials by another spelling, of the families asked, with what the room says', async () => {
     const found = async (search: string) =>
       (await findIn(studio.db, findQuery(new URLSearchParams(`in=shelf_item&${search}`)))).entries

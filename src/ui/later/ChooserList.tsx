@@ -60,8 +60,8 @@ const { InputBlur, InputClick, InputKeyDownEscape } = useCombobox.stateChangeTyp
 export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
   const { id, label, shown, options, lookups = [], families = [], lately } = props
   const { onChoose, placeholder, className = '' } = props
-  const found = useFound(typed, lookups, families)
   const [recent, setRecent] = useState(() => readRecent(lately))
+  const found = useFound(typed, { in: lookups.join(), family: families.join(), first: recent.join() })
   const items = useMemo(
     () => offered(options.map(marked), found, recent, typed ?? ''),
     [options, found, recent, typed],
@@ -131,34 +131,33 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
 /** What the studio has of what is typed, asked for in a pause. */
 function useFound(
   typed: string | null,
-  lookups: readonly Lookup[],
-  families: readonly Family[],
+  { in: kinds, family, first }: { readonly in: string; readonly family: string; readonly first: string },
 ): readonly Choosable[] {
   const [found, setFound] = useState<readonly Choosable[]>([])
-  const kinds = lookups.join()
-  const family = families.join()
   useEffect(() => {
     if (typed === null || kinds === '') return
     let wanted = true
     const timer = setTimeout(() => {
-      void read('GET /api/find', { query: { in: kinds, find: typed.trim(), family } }).then((reply) => {
-        if (!wanted || !reply.ok) return
-        setFound(
-          reply.value.entries.map(({ id, title, kind, room }) => ({
-            id,
-            name: title,
-            kind,
-            room,
-            group: lookupGroups[kind],
-          })),
-        )
-      })
+      void read('GET /api/find', { query: { in: kinds, find: typed.trim(), family, first } }).then(
+        (reply) => {
+          if (!wanted || !reply.ok) return
+          setFound(
+            reply.value.entries.map(({ id, title, kind, room }) => ({
+              id,
+              name: title,
+              kind,
+              room,
+              group: lookupGroups[kind],
+            })),
+          )
+        },
+      )
     }, pauseMs)
     return () => {
       wanted = false
       clearTimeout(timer)
     }
-  }, [typed, kinds, family])
+  }, [typed, kinds, family, first])
   return found
 }
 

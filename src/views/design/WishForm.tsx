@@ -177,6 +177,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
             shown={mediums.find((one) => one.id === asked.near)?.name ?? noRecipe.name}
             options={[noRecipe]}
             lookups={mediumsOnly}
+            lately="medium"
             onChoose={(chosen) => void near.choose(chosen, () => ask({ near: chosen.id }))}
           />
         )}

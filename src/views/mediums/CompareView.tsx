@@ -62,6 +62,7 @@ export function CompareView({ known, settings, a, b }: CompareProps) {
                       shown={mediums.find((one) => one.id === ids[side])?.name ?? 'none'}
                       options={[]}
                       lookups={mediumsOnly}
+                      lately="medium"
                       onChoose={(chosen) =>
                         void sides[side].choose(chosen, () =>
                           setIds(([left, right]) => (side === 0 ? [chosen.id, right] : [left, chosen.id])),

@@ -134,6 +134,7 @@ function RecipeRow({
             shown={nameOf(idOf(line))}
             options={choices}
             lookups={ingredientLookups}
+            lately="ingredient"
             onChoose={(chosen) => {
               void bring(chosen)
               onLine(lineOf(line, chosen))
@@ -213,6 +214,7 @@ function NewLine({
           shown={chosen.name}
           options={choices}
           lookups={ingredientLookups}
+          lately="ingredient"
           onChoose={(next) => {
             setChosen(next)
             void bring(next)

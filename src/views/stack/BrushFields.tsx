@@ -72,6 +72,7 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
               shown={mediumName}
               options={noMedium}
               lookups={mediumLookups}
+              lately="medium"
               onChoose={(chosen) =>
                 void choice.choose(chosen, () => onChange({ medium: partsOf(chosen.id) }))
               }
