@@ -22,7 +22,6 @@ import { closureOf } from './closure.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { refused } from './refused.ts'
-import { newId } from './studio.ts'
 
 /** Making batches. Every pour, and what it takes from the shelf, is one transaction and one event. */
 
@@ -48,7 +47,7 @@ const unfelt: Batch['feel'] = { viscosity: null, tack: null, string: null, spike
 function begun({ medium, made, items }: Made, targets: Batch['targets']): Omit<Batch, 'number'> {
   const inIt = new Set(made.ingredients.map(({ material }) => material.id))
   return {
-    id: newId(),
+    id: crypto.randomUUID(),
     name: medium.name,
     mediumId: medium.id,
     parentId: null,
@@ -264,7 +263,7 @@ function childOf(
   }))
   return {
     ...bare(parent),
-    id: newId(),
+    id: crypto.randomUUID(),
     name,
     number,
     parentId: parent.id,
@@ -303,7 +302,7 @@ export const createGrid = (write: Write, { mediumId, across, down, cellG }: NewG
     const first = begun(found, [])
     const number = await nextNumber(trx)
     const wishes = cells.map(({ label, lines }, index): Wish => {
-      const id = newId()
+      const id = crypto.randomUUID()
       const body: Batch = {
         ...first,
         id,

@@ -9,7 +9,6 @@ import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { refused } from './refused.ts'
-import { newId } from './studio.ts'
 
 /** Adds a layer when `seen` is null, changes its plan otherwise; what was used is not the painter's to write here. */
 export const saveLayer = (write: Write, plan: PlannedLayer, seen: number | null): Promise<Written> =>
@@ -74,7 +73,7 @@ export const logTouch = (
 ): Promise<Written> =>
   commit(write, async (trx) => {
     const layer = await findOrRefuse(trx, 'layer', test.layerId)
-    const id = newId()
+    const id = crypto.randomUUID()
     const body = { ...test, id, at: at ?? latest([write.at, paintedAtOf(layer)]) }
     return {
       what: `Touched ${layer.name}`,

@@ -69,9 +69,6 @@ export const stillToJudge = async (patienceMs: number): Promise<number> =>
 /** The minute now, in the studio's own time. */
 export const nowMinute = (): string => minuteAt(new Date())
 
-/** A new id for something stored. */
-export const newId = (): string => crypto.randomUUID()
-
 async function closeAndExit(): Promise<void> {
   await endThreads()
   await (await opening)?.close()

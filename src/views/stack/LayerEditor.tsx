@@ -1,38 +1,27 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { ReactNode } from 'react'
-import type { FindMaterial } from '../../core/materials/find.ts'
-import type { Area } from '../../core/stack/area.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
-import type { UsableMedium } from '../../document/batchMedium.ts'
-import type { Correction, LayerDocument, PlannedLayer } from '../../document/layer.ts'
+import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import { Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
-import type { Bench } from '../../ui/useBench.ts'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { Numbers } from './Numbers.tsx'
 import { PaintedFacts } from './PaintedFacts.tsx'
+import type { FactsProps } from './PaintedFacts.tsx'
 
-export interface EditorProps extends Pick<Bench, 'bring'> {
+interface EditorProps extends Omit<FactsProps, 'painted'> {
   readonly layer: LayerDocument
   readonly assessed: AssessedLayer
   /** The layer in the area looked at, and that area's name where there are several. */
   readonly spot: AssessedSpot | null
   readonly areaName: string | null
-  readonly areas: readonly Area[]
-  readonly onNameArea: (name: string) => string
-  readonly mediums: readonly UsableMedium[]
-  readonly findMaterial: FindMaterial
   readonly canRise: boolean
   readonly canSink: boolean
   readonly onChange: (change: Partial<PlannedLayer>) => void
   readonly onMove: (by: 1 | -1) => void
   readonly onRemove: () => void
-  /** What is being put right about a painted layer; null: nothing. */
-  readonly correction: Correction | null
-  readonly onCorrect: (correction: Correction | null) => void
-  readonly onSaveCorrection: () => void
   /** What can be done with the layer, and what was. */
   readonly children: ReactNode
 }

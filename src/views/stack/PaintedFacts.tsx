@@ -1,24 +1,27 @@
 import { findInLibrary } from '../../core/materials/find.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import type { Area } from '../../core/stack/area.ts'
+import type { UsableMedium } from '../../document/batchMedium.ts'
 import type { Correction, Painted } from '../../document/layer.ts'
 import { Labelled } from '../../ui/fields.tsx'
 import { about, dayText, shortName } from '../../ui/format.ts'
+import type { Bench } from '../../ui/useBench.ts'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
-import type { EditorProps } from './LayerEditor.tsx'
 
-type FactsProps = Pick<
-  EditorProps,
-  | 'areas'
-  | 'onNameArea'
-  | 'mediums'
-  | 'findMaterial'
-  | 'bring'
-  | 'correction'
-  | 'onCorrect'
-  | 'onSaveCorrection'
-> & { readonly painted: Painted }
+/** What a painted layer's facts need; what is planned needs most of it too. */
+export interface FactsProps extends Pick<Bench, 'bring'> {
+  readonly painted: Painted
+  readonly areas: readonly Area[]
+  readonly onNameArea: (name: string) => string
+  readonly mediums: readonly UsableMedium[]
+  readonly findMaterial: FindMaterial
+  /** What is being put right; null: nothing. */
+  readonly correction: Correction | null
+  readonly onCorrect: (correction: Correction | null) => void
+  readonly onSaveCorrection: () => void
+}
 
 /** What was used, as it was; opened to put it right, every field can be changed, and nothing is stored until it is saved. */
 export function PaintedFacts(props: FactsProps) {
