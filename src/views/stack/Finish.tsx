@@ -27,10 +27,11 @@ export function Finish({
   )
   if (!days || days.length === 0) return null
   const { deadline } = picture.painting
+  const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
     <p>
-      Firm throughout, if all is painted as soon as it may be: {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}
-      , 8 times in 10.
+      Firm throughout{isPlanned && ', if all is painted as soon as it may be'}:{' '}
+      {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
       {deadline && (
         <>
           {' '}

@@ -30,7 +30,7 @@ export const fatOverLean = pairRule({
     if (!severity) return null
     return {
       severity,
-      message: `${upper.name} is leaner than ${lower.name} under it: ${percent(upper.film.oilContent)} oil in the dried film against ${percent(lower.film.oilContent)}, and ${lower.name} ${how.says} after ${dayCount(waited)}.`,
+      message: `${upper.name} is leaner than ${lower.name} under it: ${percent(upper.film.oilContent)} oil in the dried film against ${percent(lower.film.oilContent)}, and after ${dayCount(waited)} ${lower.name} ${how.says}.`,
       numbers: {
         leannessAbove: figure(`leanness of ${upper.name}`, above),
         leannessBelow: figure(`leanness of ${lower.name}`, below),
@@ -56,12 +56,12 @@ export const fatOverLean = pairRule({
 /** How far a lower layer has come when the upper goes on. An alkyd film that is touch dry holds like a firm one. */
 function moving(lower: LaidLayer, waited: number): { readonly severity: Severity; readonly says: string } {
   if (isReached(lower.forecast, 'cured', waited))
-    return { severity: 'note', says: 'has cured, so this is only worth knowing' }
+    return { severity: 'note', says: 'has likely cured, so this is only worth knowing' }
   if (isReached(lower.forecast, 'firm', waited))
-    return { severity: 'watch', says: 'is firm but goes on moving' }
+    return { severity: 'watch', says: 'is likely firm but goes on moving' }
   if (isAlkydBound(lower.film) && isReached(lower.forecast, 'touch', waited))
-    return { severity: 'watch', says: 'is touch dry, which in an alkyd film stands for firm' }
-  return { severity: 'unsound', says: 'is not firm yet' }
+    return { severity: 'watch', says: 'is likely touch dry, which in an alkyd film stands for firm' }
+  return { severity: 'unsound', says: 'is likely not firm yet' }
 }
 
 /** A lower layer thin beside the upper moves it less: one step less, or silent. */

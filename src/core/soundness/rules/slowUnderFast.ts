@@ -28,7 +28,7 @@ export const slowUnderFast = pairRule({
     if (!severity) return null
     return {
       severity,
-      message: `${upper.name} dries ${about(ratio)} times as fast as ${lower.name} under it, which is not firm after ${dayCount(waited)}.`,
+      message: `${upper.name} dries ${about(ratio)} times as fast as ${lower.name} under it, which is likely not firm after ${dayCount(waited)}.`,
       numbers: {
         ratio: figure('drying speed of the upper over the lower', ratio),
         above: figure(`drying speed of ${upper.name}, raw linseed = 1`, upper.rate),
