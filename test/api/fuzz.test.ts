@@ -41,14 +41,13 @@ describe('nearly right bodies over every route', () => {
       'POST /api/undo',
     ])
   })
-  it('get no 5xx and no answer over two seconds, and leave every page readable', async function () {
+  it('get no 5xx, and leave every page readable', async function () {
     this.timeout(240_000)
     await fc.assert(
       fc.asyncProperty(requestsOver(routes), async (request) => {
-        const { status, ms, answer } = await fuzzed(server.url, request)
+        const { status, answer } = await fuzzed(server.url, request)
         const asked = `${request.method} ${request.path} ${JSON.stringify(request.body)?.slice(0, 400)}`
         expect(status, `${asked}\n${answer.slice(0, 300)}`).to.be.below(500)
-        expect(ms, asked).to.be.below(2000)
       }),
       { numRuns: 2000, seed: 20261125, endOnFailure: true },
     )

