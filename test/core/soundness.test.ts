@@ -101,10 +101,12 @@ describe('the rules', () => {
     const layers = [layer('pbk9', 60, 0), layer('pbr7_raw_umber', 30, 6)]
     expect(rulesFound({ practice: 'oil-led', layers })).to.include('slow-under-fast')
   })
-  it('a thin film over young impasto: thick under thin', () => {
-    expect(
-      rulesFound({ practice: 'oil-led', layers: [layer('pw1', 900, 0), layer('pw1', 40, 30)] }),
-    ).to.include('thick-under-thin')
+  it('a thin film over young impasto is thick under thin; three times as thick, as told, is not yet', () => {
+    const over = (thickUm: number, thinUm: number) =>
+      rulesFound({ practice: 'oil-led', layers: [layer('pw1', thickUm, 0), layer('pw1', thinUm, 30)] })
+    expect(over(900, 40)).to.include('thick-under-thin')
+    expect(over(152, 50)).to.include('thick-under-thin')
+    expect(over(150.1, 50)).to.not.include('thick-under-thin')
   })
   it('a thinned stain on a thirsty ground is left underbound; the same on a sealed one is not', () => {
     const stain = {

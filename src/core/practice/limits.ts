@@ -77,7 +77,7 @@ export const limitTable = {
     label: 'thickness of the lower layer over the upper',
     unit: '×',
     side: 'over',
-    default: { watch: 3.003 },
+    default: { watch: 3 },
     bounds: [1, 50],
     source: 'taught',
   }),

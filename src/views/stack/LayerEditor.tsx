@@ -38,8 +38,7 @@ export function LayerEditor(props: EditorProps) {
       {areaName !== null && spot && (
         <p className="mt-2 text-[0.9rem] text-soft">
           Figures are those in the {areaName}
-          {assessed.spots.length > 1 &&
-            (assessed.worst === spot ? ', where it is the last to become firm.' : '.')}
+          {assessed.spots.length > 1 && assessed.worst === spot && ', where it is the last to become firm'}.
         </p>
       )}
       <Numbers assessed={assessed} spot={spot} />

@@ -5,6 +5,9 @@ import { boundFigure } from '../limit.ts'
 import { glazeFlex, isOilFilm } from '../oilFilm.ts'
 import { pairRule } from '../rule.ts'
 
+/** Thicknesses are rounded when they are written: so much over the limit is still the limit. */
+const rounding = 1.001
+
 export const thickUnderThin = pairRule({
   id: 'thick-under-thin',
   title: 'Thick under thin',
@@ -15,7 +18,7 @@ export const thickUnderThin = pairRule({
   says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
     const thicker = lowerUm / upper.film.dryThicknessUm
-    if (!(thicker > limits.thickRatio.watch && lowerUm > limits.thickFrom.watch)) return null
+    if (!(thicker > rounding * limits.thickRatio.watch && lowerUm > limits.thickFrom.watch)) return null
     if (isReached(lower.forecast, 'cured', waited)) return null
     const firm = isReached(lower.forecast, 'firm', waited)
     const gives = (upper.film.flex ?? 0) >= glazeFlex
