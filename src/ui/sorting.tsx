@@ -21,8 +21,15 @@ export interface Moving {
 /** How each row moves now, by its id. */
 export type Movings = MapStore<Record<string, Moving>>
 
+export interface SortedRow {
+  readonly id: string
+  readonly name: string
+  /** It keeps its place: it is not moved, and nothing is put there. */
+  readonly stays?: boolean
+}
+
 export interface SorterProps {
-  readonly rows: readonly { readonly id: string; readonly name: string }[]
+  readonly rows: readonly SortedRow[]
   /** Takes the row at `from` out and puts it at `to`. */
   readonly onMove: (from: number, to: number) => void
   readonly movings: Movings

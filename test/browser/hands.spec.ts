@@ -12,6 +12,10 @@ test('a layer is moved, and moved back, by the keyboard alone', async ({ page, d
   await expect(spoken).toContainText('at place 1 of 4')
   await page.keyboard.press('ArrowDown')
   await expect(spoken).toHaveText('Second flesh is held at place 2 of 4.')
+  // What is painted keeps its place: nothing goes under it, and it cannot be picked up.
+  await page.keyboard.press('ArrowDown')
+  await expect(spoken).toHaveText('Second flesh is held at place 2 of 4.')
+  await expect(page.getByRole('button', { name: 'Move Dead colour' })).toHaveCount(0)
   await page.keyboard.press('Space')
   await expect(names.first()).toContainText('First flesh')
   await page.keyboard.press('Control+z')

@@ -14,7 +14,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { useLayoutEffect } from 'react'
-import type { Movings, SorterProps } from '../sorting.tsx'
+import type { SortedRow, SorterProps } from '../sorting.tsx'
 
 /** Moves the rows of a list by their handles: dragged, or with Space and the arrows. */
 export function Sorter({ rows, onMove, movings }: SorterProps) {
@@ -34,8 +34,8 @@ export function Sorter({ rows, onMove, movings }: SorterProps) {
       }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        {ids.map((id) => (
-          <RowMover key={id} id={id} movings={movings} />
+        {rows.map(({ id, stays = false }) => (
+          <RowMover key={id} id={id} stays={stays} movings={movings} />
         ))}
       </SortableContext>
     </DndContext>
@@ -60,8 +60,15 @@ function spoken(rows: SorterProps['rows']): Announcements {
 }
 
 /** Tells a row how it moves. */
-function RowMover({ id, movings }: { readonly id: string; readonly movings: Movings }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
+function RowMover({
+  id,
+  stays,
+  movings,
+}: Pick<SorterProps, 'movings'> & Required<Pick<SortedRow, 'id' | 'stays'>>) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id,
+    disabled: stays,
+  })
   const y = transform?.y
   useLayoutEffect(() => {
     movings.setKey(id, {

@@ -39,8 +39,13 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
   const strata = strataOf(rows)
   const lead = height - rows.length * rowPx
   const ids = rows.map(({ layer }) => layer.id)
-  const movable = rows.map(({ layer }) => ({ id: layer.id, name: layer.name }))
-  const { movings, mover } = useSorting(movable, (from, to) => onOrder(moved(ids, from, to).toReversed()))
+  const sorted = rows.map(({ layer }) => ({
+    id: layer.id,
+    name: layer.name,
+    stays: layer.painted !== null,
+  }))
+  const canMove = sorted.filter(({ stays }) => !stays).length > 1
+  const { movings, mover } = useSorting(sorted, (from, to) => onOrder(moved(ids, from, to).toReversed()))
   const support = supportOf(picture.painting.support)!
   const inArea = cores.length > 1 ? ` in the ${chosen.area.name}` : ''
   return (
@@ -82,6 +87,7 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
                   rowPx={rowPx}
                   selected={selected === row.layer.id}
                   onSelect={onSelect}
+                  canMove={canMove && !row.layer.painted}
                   moving={moving}
                 />
               )}
@@ -133,6 +139,7 @@ function RowLine({
   rowPx,
   selected,
   onSelect,
+  canMove,
   moving: { ref, style, isDragging, handle },
 }: {
   readonly moving: Moving
@@ -140,6 +147,7 @@ function RowLine({
   readonly rowPx: number
   readonly selected: boolean
   readonly onSelect: (id: string) => void
+  readonly canMove: boolean
 }) {
   const { layer, brush, assessed, spot, state, verdict, mixture } = row
   const ridges = brush.ridgeWetUm ? `, ridges ${umText(row.thickestUm)}` : ''
@@ -170,14 +178,16 @@ function RowLine({
           {state && <span className="ml-auto shrink-0">{state}</span>}
         </span>
       </button>
-      <button
-        type="button"
-        className="w-[26px] shrink-0 touch-none text-stone hover:text-ink"
-        aria-label={`Move ${layer.name}`}
-        {...handle}
-      >
-        <GripVertical size={16} aria-hidden="true" className="mx-auto" />
-      </button>
+      {canMove && (
+        <button
+          type="button"
+          className="w-[26px] shrink-0 touch-none text-stone hover:text-ink"
+          aria-label={`Move ${layer.name}`}
+          {...handle}
+        >
+          <GripVertical size={16} aria-hidden="true" className="mx-auto" />
+        </button>
+      )}
     </li>
   )
 }
