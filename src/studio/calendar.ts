@@ -79,7 +79,7 @@ function entryOf(
       id: `paint-${layer.id}`,
       day: date.day,
       summary: layer.name,
-      description: dateWords(date, confidence),
+      description: dateWords(date, step, confidence),
     }
   const slowest = slowestGate(step)
   if (!slowest || date.day + slowest.days <= today) return null
@@ -93,10 +93,17 @@ function entryOf(
   }
 }
 
-function dateWords({ source }: StepDate, confidence: number): string {
-  if (source === 'unknown') return 'Pencilled in: what lies under it may never be ready.'
+/** What a date rests on. */
+function dateWords({ source, gateDay }: StepDate, { over, wetInWet }: Step, confidence: number): string {
+  const touchFirst = 'Touch the layer under it first.'
+  if (source === 'unknown') return 'Pencilled in: what lies under it has no date, or may never be ready.'
   if (source === 'unsound') return 'Pencilled in: no date makes it sound. Change its mixture.'
-  return `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). Touch the layer under it first.`
+  if (over.length === 0) return 'Nothing lies under it to wait for.'
+  if (source === 'planned') return `The day you set. ${touchFirst}`
+  if (wetInWet) return 'In the same sitting as the layer under it.'
+  if (gateDay !== null)
+    return `The first day on which it is not unsound (estimate), though it may be dry enough before. ${touchFirst}`
+  return `Earliest date at ${Math.round(confidence * 100)} % confidence (estimate). ${touchFirst}`
 }
 
 /** Where a layer reaches its gate last, and in how many days likely; null where it never does. */

@@ -4,10 +4,12 @@ import type { Database } from '../../src/store/database.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
 import { batchNotices, shortagesIn } from '../../src/studio/batchList.ts'
 import { calendarOf } from '../../src/studio/calendar.ts'
-import { logTouch } from '../../src/studio/layers.ts'
+import { logTouch, saveLayer } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
+import { savePainting } from '../../src/studio/paintings.ts'
 import { todayEntries } from '../../src/studio/todayList.ts'
+import { layer, painting } from './bodies.ts'
 import { demoStudio, judgeAll, now } from './desk.ts'
 
 let studio: OpenStudio
@@ -62,6 +64,22 @@ describe('the morning at Tern Street', () => {
     ])
       expect(text).to.include(summary)
     expect(text.match(/BEGIN:VEVENT/g)!.length).to.be.at.least(6)
+  })
+  it('the calendar file says what each date rests on', async () => {
+    const write = { db, at: now }
+    await savePainting(write, painting('kiln'), null)
+    const plans = { first: {}, sitting: { wetInWet: true }, later: {}, set: { plannedOn: '2027-06-01' } }
+    for (const [place, [id, plan]] of Object.entries(plans).entries())
+      await saveLayer(write, layer(id, 'kiln', place, { name: id, ...plan }), null)
+    await judgeAll(db, now)
+    const text = (await calendarOf(db, now)).replace(/\r\n /g, '')
+    const said = text.matchAll(/^SUMMARY:Painting kiln: (\w+)\r\nDESCRIPTION:(.*?)\.?\r$/gm)
+    expect(Object.fromEntries([...said].map(([, name, words]) => [name, words]))).to.deep.equal({
+      first: 'Nothing lies under it to wait for',
+      sitting: 'In the same sitting as the layer under it',
+      later: 'Earliest date at 80 % confidence (estimate). Touch the layer under it first',
+      set: 'The day you set. Touch the layer under it first',
+    })
   })
   it('a medium in use is not removed, and the reason names where', async () => {
     const refusal = await removeMedium({ db, at: now }, 'harbour-glaze', 1).catch(
