@@ -13,10 +13,10 @@ test('a layer is moved, and moved back, by the keyboard alone', async ({ page, d
   await page.keyboard.press('ArrowDown')
   await expect(spoken).toHaveText('Second flesh is held at place 2 of 4.')
   // What is painted keeps its place: nothing goes under it, and it cannot be picked up.
-  await page.keyboard.press('ArrowDown')
-  await expect(spoken).toHaveText('Second flesh is held at place 2 of 4.')
   await expect(page.getByRole('button', { name: 'Move Dead colour' })).toHaveCount(0)
+  await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Space')
+  await expect(spoken).toHaveText('Second flesh is put down, at place 2 of 4.')
   await expect(names.first()).toContainText('First flesh')
   await page.keyboard.press('Control+z')
   await expect(names.first()).toContainText('Second flesh')

@@ -67,7 +67,7 @@ function RowMover({
 }: Pick<SorterProps, 'movings'> & Required<Pick<SortedRow, 'id' | 'stays'>>) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id,
-    disabled: stays,
+    disabled: { draggable: stays, droppable: stays },
   })
   const y = transform?.y
   useLayoutEffect(() => {
