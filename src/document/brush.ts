@@ -18,6 +18,12 @@ export const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWe
   ridgeWetUm,
 })
 
+/** The materials on the brush, but for those of its medium. */
+export const materialsOn = ({ paints, thinner }: Brush): readonly string[] => [
+  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+  ...(thinner ? [thinner.material] : []),
+]
+
 /** What lies on the picture of a painted layer, or will lie on it of another. */
 export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
 

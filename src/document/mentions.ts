@@ -1,7 +1,9 @@
 import { findInLibrary } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
 import type { MediumDocument } from './recipe.ts'
+import { materialsIn, mediumsIn } from '../core/medium/recipe.ts'
 import { isShipped } from '../core/practice/practice.ts'
+import { materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument, TouchTest } from './studio.ts'
@@ -16,12 +18,6 @@ export interface Mention {
   /** Whether it must stay for as long as it is named; a painted layer has its own copy of what was used. */
   readonly holds: boolean
 }
-
-const materialsIn = (recipe: MediumDocument['recipe']): readonly string[] =>
-  recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
-
-const mediumsIn = (recipe: MediumDocument['recipe']): readonly string[] =>
-  recipe.lines.flatMap((line) => ('medium' in line ? [line.medium] : []))
 
 /** The book's materials are always there; only the painter's own hold on to a shelf entry. */
 const material = (id: string, holds = false): Mention => ({
@@ -40,12 +36,9 @@ export function mentionsOfLayer(layer: LayerDocument): readonly Mention[] {
   ])
 }
 
-const mentionsOfBrush = ({ paints, medium, thinner }: Brush, planned: boolean): readonly Mention[] => [
-  ...(medium ? [{ role: 'medium', id: medium.mediumId, holds: planned } as const] : []),
-  ...paints.flatMap(({ pigments, oil }) =>
-    [...pigments.map(({ pigment }) => pigment), oil].map((id) => material(id)),
-  ),
-  ...(thinner ? [material(thinner.material)] : []),
+const mentionsOfBrush = (brush: Brush, planned: boolean): readonly Mention[] => [
+  ...(brush.medium ? [{ role: 'medium', id: brush.medium.mediumId, holds: planned } as const] : []),
+  ...materialsOn(brush).map((id) => material(id)),
 ]
 
 /** A shipped practice is always there; only a studio's own is held on to. */

@@ -86,8 +86,8 @@ function eventOf(
   findMaterial: FindMaterial,
 ): MadeEvent {
   const brush = brushOf(layer)
-  const { painted, name } = layer
-  const find = painted ? findAsPainted(painted.materials, findMaterial) : findMaterial
+  const { name } = layer
+  const find = findOn(layer, findMaterial)
   const happening = { name, areas: brush.areas }
   const bare = { ...happening, kind: 'clear', coat: [], wetThicknessUm: brush.wetThicknessUm } as const
   const medium = mediumIn(layer, brush, mediums, find)
@@ -116,11 +116,12 @@ const volumeOf = (ingredients: readonly Ingredient[]): number =>
   ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
 /**
- * Finds what was used as it was then: the lots on record, and all else by the book. Only a lot that is neither, as older
- * records have them, is looked up as it stands.
+ * Finds what is on a layer. Of a planned one as it stands; of a painted one as it was used: the lots on record, and all
+ * else by the book. Only a lot that is neither, as older records have them, is looked up as it stands.
  */
-function findAsPainted(materials: readonly ShelfItem[], live: FindMaterial): FindMaterial {
-  const then = findAsUsed(findInLibrary, materials)
+export function findOn({ painted }: LayerDocument, live: FindMaterial): FindMaterial {
+  if (!painted) return live
+  const then = findAsUsed(findInLibrary, painted.materials)
   return (id) => then(id) ?? live(id)
 }
 

@@ -9,7 +9,9 @@ import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import { mixtureShares } from './mixture.ts'
+import { findOn } from './picture.ts'
 import type { Picture } from './picture.ts'
+import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
 export const judgedByFormulas = 2
@@ -47,6 +49,7 @@ export interface Summary {
 
 export function summaryOf({ painting, layers, shelf }: Picture, assessment: Assessment): Summary {
   const { widthCm, heightCm } = painting
+  const findMaterial = findInStudio(shelf)
   const areaCm2 = (widthCm ?? 0) * (heightCm ?? 0)
   const worst = assessment.findings.find(({ severity }) => severity !== 'note')
   return {
@@ -72,7 +75,7 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
         })),
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
-        pigments: mixtureShares(paints, layer.painted?.materials ?? shelf),
+        pigments: mixtureShares(paints, findOn(layer, findMaterial)),
         need: needOf(layer, areaCm2, slowest?.film.mix.medium ?? null),
       }
     }),

@@ -39,7 +39,9 @@ export const titlesOf = async (
 ): Promise<readonly Titled[]> =>
   matching(db, kind, text)
     .select(['id', 'title'])
-    .orderBy(sql`id in (select value from json_each(${JSON.stringify(first)}))`, 'desc')
+    .$if(first.length > 0, (titled) =>
+      titled.orderBy(sql`id in (select value from json_each(${JSON.stringify(first)}))`, 'desc'),
+    )
     .orderBy(kind === 'batch' ? sql`${batchNumber} desc` : sql`title collate nocase`)
     .orderBy('id')
     .offset(from)

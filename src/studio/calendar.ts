@@ -2,6 +2,7 @@ import { format, parse } from 'date-fns'
 import ical, { ICalCalendarMethod } from 'ical-generator'
 import type { ICalCalendar } from 'ical-generator'
 import { daysAtChance } from '../core/cure/forecast.ts'
+import { undatedBecause } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Spot, Step } from '../core/plan/step.ts'
@@ -96,8 +97,7 @@ function entryOf(
 /** What a date rests on. */
 function dateWords({ source, gateDay }: StepDate, { over, wetInWet }: Step, confidence: number): string {
   const touchFirst = 'Touch the layer under it first.'
-  if (source === 'unknown') return 'Pencilled in: what lies under it has no date, or may never be ready.'
-  if (source === 'unsound') return 'Pencilled in: no date makes it sound. Change its mixture.'
+  if (source === 'unknown' || source === 'unsound') return `Pencilled in: ${undatedBecause[source]}.`
   if (over.length === 0) return 'Nothing lies under it to wait for.'
   if (source === 'planned') return `The day you set. ${touchFirst}`
   if (wetInWet) return 'In the same sitting as the layer under it.'

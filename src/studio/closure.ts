@@ -1,3 +1,4 @@
+import { materialsIn, mediumsIn } from '../core/medium/recipe.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { Revised } from '../document/studio.ts'
@@ -19,12 +20,9 @@ export async function closureOf(
   const mediums = new Map<string, Revised<MediumDocument>>()
   const materials = new Set(alsoMaterials)
   for (let level = recipes; level.length > 0;) {
-    const lines = level.flatMap((recipe) => recipe.lines)
-    const wanted = lines.flatMap((line) =>
-      'medium' in line && !mediums.has(line.medium) ? [line.medium] : [],
-    )
-    for (const line of lines) if ('material' in line) materials.add(line.material)
-    const found = await listByIds(db, 'medium', [...new Set(wanted)])
+    for (const id of level.flatMap(materialsIn)) materials.add(id)
+    const wanted = new Set(level.flatMap(mediumsIn).filter((id) => !mediums.has(id)))
+    const found = await listByIds(db, 'medium', [...wanted])
     for (const medium of found) mediums.set(medium.id, medium)
     level = found.map(({ recipe }) => recipe)
   }

@@ -30,7 +30,6 @@ export interface Found extends Titled {
 const findable: readonly Listed[] = ['medium', 'batch', 'shelf_item', 'painting']
 
 const mostOfAKind = 12
-const mostFirst = mostOfAKind
 
 const listed = <Item extends string>(search: URLSearchParams, name: string, all: readonly Item[]) => {
   const asked = (search.get(name) ?? '').split(',')
@@ -41,7 +40,7 @@ export const findQuery = (search: URLSearchParams): FindQuery => ({
   text: search.get('find') ?? '',
   kinds: listed(search, 'in', findable),
   families: listed(search, 'family', families),
-  first: (search.get('first') ?? '').split(',').slice(0, mostFirst),
+  first: (search.get('first') ?? '').split(',').filter(Boolean).slice(0, mostOfAKind),
 })
 
 export async function findIn(db: Database, query: FindQuery): Promise<ListPage<Found>> {

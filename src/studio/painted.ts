@@ -1,7 +1,8 @@
 import { analyseMedium } from '../core/medium/medium.ts'
+import { materialsIn, mediumsIn } from '../core/medium/recipe.ts'
 import { overlap } from '../core/stack/area.ts'
 import { mediumOfBatch } from '../document/batchMedium.ts'
-import { brushOf, paintedAtOf, planOf } from '../document/brush.ts'
+import { brushOf, materialsOn, paintedAtOf, planOf } from '../document/brush.ts'
 import type { Brush } from '../document/brush.ts'
 import type { Correction, Painted } from '../document/layer.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -78,7 +79,7 @@ export const takeBackPainted = (write: Write, layerId: string): Promise<Written>
 /** What is on the brush, with the medium and the painter's own lots in all of it as they stand. */
 async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
   const { used, materials } = await mediumAsUsed(trx, brush)
-  const lots = await listByIds(trx, 'shelf_item', materialsOf(brush))
+  const lots = await listByIds(trx, 'shelf_item', materialsOn(brush))
   return {
     at,
     ...brush,
@@ -92,7 +93,7 @@ async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted>
   const fresh = await asUsed(trx, now.at, planOf(now))
   const isSameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
   // A material the book stood for then has no lot on record, and gets none now.
-  const known = new Set([...materialsOf(was), ...(was.used?.recipe.lines ?? []).flatMap(materialIn)])
+  const known = new Set([...materialsOn(was), ...(was.used ? materialsIn(was.used.recipe) : [])])
   return {
     ...fresh,
     used: now.medium === null ? null : isSameMedium ? was.used : fresh.used,
@@ -100,17 +101,9 @@ async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted>
   }
 }
 
-const materialIn = (line: MediumDocument['recipe']['lines'][number]): readonly string[] =>
-  'material' in line ? [line.material] : []
-
 /** Each lot once, as it came first. */
 const onceEach = (items: readonly ShelfItem[]): ShelfItem[] => [
   ...new Map(items.toReversed().map((item) => [item.id, item])).values(),
-]
-
-const materialsOf = ({ paints, thinner }: Brush): readonly string[] => [
-  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
-  ...(thinner ? [thinner.material] : []),
 ]
 
 type Used = Pick<Painted, 'used' | 'materials'>
@@ -138,7 +131,7 @@ async function usedRecipe(trx: Trx, medium: MediumDocument): Promise<Used> {
     amount: massG,
     unit: 'g' as const,
   }))
-  const nested = medium.recipe.lines.some((line) => 'medium' in line)
+  const nested = mediumsIn(medium.recipe).length > 0
   const recipe: MediumDocument['recipe'] = nested ? { lines } : medium.recipe
   const materials = items.filter(({ id }) => ids.has(id)).map((item): ShelfItem => bare(item))
   return { used: { name: medium.name, recipe }, materials }

@@ -1,5 +1,6 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import { brushOf } from '../document/brush.ts'
+import { materialsIn } from '../core/medium/recipe.ts'
+import { brushOf, materialsOn } from '../document/brush.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { Picture } from '../document/picture.ts'
 import type { PracticeDocument } from '../document/practice.ts'
@@ -86,16 +87,10 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
 const namedMedium = ({ painted, medium }: LayerDocument): readonly string[] =>
   medium && !painted ? [medium.mediumId] : []
 
-function materialsOf(layer: LayerDocument): readonly string[] {
-  const { paints, thinner } = brushOf(layer)
-  return [
-    ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
-    ...(thinner ? [thinner.material] : []),
-    ...(layer.painted?.used?.recipe.lines ?? []).flatMap((line) =>
-      'material' in line ? [line.material] : [],
-    ),
-  ]
-}
+const materialsOf = (layer: LayerDocument): readonly string[] => [
+  ...materialsOn(brushOf(layer)),
+  ...(layer.painted?.used ? materialsIn(layer.painted.used.recipe) : []),
+]
 
 /** A medium or a batch as a layer would be painted with it, with all it leads to; null when there is none. */
 export async function usableOf(db: Database, id: string): Promise<Bench | null> {

@@ -1,7 +1,8 @@
+import type { FindMaterial } from '../core/materials/find.ts'
 import { Chooser } from './Chooser.tsx'
 import type { Choosable } from './Chooser.tsx'
 import { Labelled } from './fields.tsx'
-import { materialRoles } from './materials.ts'
+import { choiceName, materialRoles } from './materials.ts'
 import type { MaterialRole } from './materials.ts'
 import { useChoice } from './useBench.ts'
 import type { Bench } from './useBench.ts'
@@ -13,21 +14,32 @@ interface MaterialProps extends Pick<Bench, 'bring'> {
   readonly role: MaterialRole
   readonly id?: string
   readonly label?: string
-  /** What is chosen now, by name. */
-  readonly shown: string
+  /** What is chosen now; the empty text: nothing. */
+  readonly value: string
+  readonly findMaterial: FindMaterial
   readonly onValue: (material: string) => void
-  /** Whether nothing may be chosen; its id is the empty text. */
+  /** Whether nothing may be chosen. */
   readonly orNone?: boolean
   readonly className?: string
 }
 
 /** One material chosen by typing, of the book or of the painter's own shelf; what was chosen lately comes first. */
-export function MaterialField({ role, bring, onValue, orNone = false, ...field }: MaterialProps) {
+export function MaterialField({
+  role,
+  value,
+  findMaterial,
+  bring,
+  onValue,
+  orNone = false,
+  ...field
+}: MaterialProps) {
   const { options, families } = materialRoles[role]
   const choice = useChoice(bring)
+  const material = findMaterial(value)
   return (
     <Chooser
       {...field}
+      shown={material ? choiceName(material) : value === nothing.id ? nothing.name : 'gone'}
       options={orNone ? [nothing, ...options] : options}
       lookups={ownMaterials}
       families={families}

@@ -11,10 +11,14 @@ interface Option {
   readonly group: string
 }
 
-const option = ({ id, name, family, pigmentCode }: Material): Option => ({
-  id,
-  name: pigmentCode && family === 'pigment' ? `${name}, ${pigmentCode}` : name,
-  group: familyNames[family],
+/** How a material is called where it is chosen: a pigment with its colour index. */
+export const choiceName = ({ name, family, pigmentCode }: Material): string =>
+  pigmentCode && family === 'pigment' ? `${name}, ${pigmentCode}` : name
+
+const option = (material: Material): Option => ({
+  id: material.id,
+  name: choiceName(material),
+  group: familyNames[material.family],
 })
 
 /** What a material is chosen as: which of the book's, and which families of the painter's own. */
@@ -27,8 +31,7 @@ const roleOf = (family: Family, suits: (material: Material) => boolean = () => t
   families: [family],
   options: library
     .filter((material) => material.family === family && suits(material))
-    .map(option)
-    .map(({ id, name }) => ({ id, name })),
+    .map((material) => ({ id: material.id, name: choiceName(material) })),
 })
 
 /** A paint cannot be bound with an oil that does not dry. */

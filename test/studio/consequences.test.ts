@@ -111,7 +111,7 @@ describe('a judged picture', () => {
         tube(3, { pigment: 'pw1', share: 2 }, { pigment: 'my-blue', share: 1 }),
         tube(1, { pigment: 'pw6_rutile', share: 5 }),
       ],
-      [lot('my-blue', { base: 'pb29', family: 'pigment' })],
+      findInStudio([lot('my-blue', { base: 'pb29', family: 'pigment' })]),
     )
     expect(shares).to.deep.equal([
       { id: 'pw1', share: 2 },

@@ -1,35 +1,31 @@
 import { kindOf } from './material.ts'
 import type { Material } from './material.ts'
 
-/** Other names and spellings painters use, by kinds that begin so; each is found by any of its words. */
+/** Other names and spellings painters use, by kind; each is found by any of its words. */
 const spellings: readonly (readonly [kind: RegExp, words: string])[] = [
   [/turpentine/, 'turps terpentine spirits of turpentine'],
   [
     /^mineral_spirit|white_spirit|isoparaffin/,
-    'white spirit mineral spirits petroleum spirit omc low odour odourless thinner',
+    'white spirit mineral spirits petroleum spirit oms low odour odourless thinner',
   ],
-  [/^linseed|^flax/, 'flax flaxseed lin'],
-  [/^walnut/, 'nut'],
+  [/^linseed/, 'flax flaxseed lin'],
   [/stand_oil/, 'standoil polymerised bodied'],
   [/sun_thickened|blown/, 'sun oil thickened'],
-  [/^safflower/, 'carthame'],
   [/^poppy/, 'poppyseed'],
   [/^damar/, 'dammar'],
   [/^mastic/, 'mastix'],
-  [/copaiba/, 'copaiva'],
-  [/larch|venice/, 'venice venetian larch strasbourg'],
-  [/beeswax/, 'bees wax cera'],
-  [/chalk|whiting/, 'chalk whiting champagne spanish white calcium carbonate calcite'],
-  [/marble/, 'marble calcite carbonate'],
-  [/^silica|cabosil/, 'fumed silica pyrogenic'],
-  [/alkyd/, 'alkide gel'],
-  [/siccative|^cobalt$|^manganese$|^lead$/, 'siccative dryer drier'],
+  [/^larch/, 'venice venetian'],
+  [/beeswax/, 'bees wax'],
+  [/chalk/, 'whiting champagne spanish white calcium carbonate calcite'],
+  [/^marble/, 'calcite calcium carbonate'],
+  [/^silica_fumed$/, 'pyrogenic'],
+  [/^alkyd/, 'alkide'],
+  [/^(cobalt|lead|zirconium|calcium|co_zr_ca)$|^manganese|^pb_mn|^iron_ligand/, 'siccative dryer drier'],
   [/clove/, 'cloves'],
-  [/^egg/, 'yolk egg tempera'],
+  [/^egg/, 'egg tempera'],
   [/^pw1$/, 'flake cremnitz kremnitz lead white ceruse'],
   [/^pw4$/, 'zinc chinese white'],
-  [/^pw5$/, 'lithopone'],
-  [/^pw6/, 'titanium titan'],
+  [/^pw6/, 'titan'],
   [/^pbk9$/, 'ivory bone black'],
   [/^pbk6$|^pbk7$/, 'lamp carbon soot black'],
   [/^pbk11$/, 'mars iron black'],
@@ -39,14 +35,14 @@ const spellings: readonly (readonly [kind: RegExp, words: string])[] = [
   [/^pr101/, 'mars english venetian indian red'],
   [/^pr102/, 'ocher red earth'],
   [/^py3[57]|^pr108|^po20/, 'cad cadmium'],
-  [/^pb27$/, 'prussian berlin milori iron blue'],
+  [/^pb27$/, 'prussian berlin iron blue'],
   [/^pb29$|^pv15$/, 'ultramarin french ultramarine'],
   [/^pb28$|^pb35$|^pb36$/, 'cobalt cerulean coeruleum'],
-  [/^pb15|^pg7$|^pg36$/, 'phthalo phtalo thalo monastral'],
+  [/^pb15|^pg7$|^pg36$/, 'phthalo phtalo thalo'],
   [/^pr83$/, 'alizarin alizarine madder crimson'],
   [/^pr106$/, 'vermilion vermillion cinnabar'],
   [/^pg23$/, 'terre verte green earth'],
-  [/^pg18$/, 'viridian emeraude'],
+  [/^pg18$/, 'viridian'],
   [/^py41$/, 'naples'],
 ]
 
@@ -54,7 +50,7 @@ const spellings: readonly (readonly [kind: RegExp, words: string])[] = [
 export const spellingsOf = (material: Pick<Material, 'id' | 'kind'>): string => {
   const kind = kindOf(material)
   return spellings
-    .filter(([begins]) => begins.test(kind))
+    .filter(([of]) => of.test(kind))
     .map(([, words]) => words)
     .join(' ')
 }

@@ -13,6 +13,14 @@ export interface Recipe {
   readonly scaleTo?: Amount
 }
 
+/** The materials a recipe names in its own lines. */
+export const materialsIn = ({ lines }: Pick<Recipe, 'lines'>): readonly string[] =>
+  lines.flatMap((line) => ('material' in line ? [line.material] : []))
+
+/** The mediums it names. */
+export const mediumsIn = ({ lines }: Pick<Recipe, 'lines'>): readonly string[] =>
+  lines.flatMap((line) => ('medium' in line ? [line.medium] : []))
+
 /** Another medium a line may name. */
 export interface NamedRecipe {
   readonly name: string

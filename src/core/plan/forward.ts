@@ -11,13 +11,19 @@ export interface WorkingTime {
 
 export interface StepDate {
   readonly day: number
-  /** `unknown`: what lies under it has no date, or may never be ready. `unsound`: no date will do, the mixture has to change. */
+  /** `unknown` and `unsound`: it is only pencilled in, and `undatedBecause` says why. */
   readonly source: 'painted' | 'planned' | 'forecast' | 'unknown' | 'unsound'
   /** The layer that holds it back longest, if any does. */
   readonly waitsFor: number | null
   /** The first day its gates let it go on, where the judge asks for more; null where it does not. */
   readonly gateDay: number | null
 }
+
+/** Why a step has no date, by the source of the day it is pencilled in for. */
+export const undatedBecause = {
+  unknown: 'what lies under it has no date, or may never be ready',
+  unsound: 'on no day is it sound; its mixture has to change',
+} as const
 
 /** Minutes between strokes of one sitting, days. */
 const stroke = 1 / 24

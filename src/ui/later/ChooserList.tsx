@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
 import type { Family } from '../../core/materials/material.ts'
 import { policyAnswers, policyIds } from '../../core/materials/policy.ts'
+import type { PolicyAnswer } from '../../core/materials/policy.ts'
 import { spellingsOf } from '../../core/materials/spellings.ts'
 import { read } from '../client.ts'
 import { VerdictMark } from '../Verdict.tsx'
@@ -16,8 +17,8 @@ export interface Choosable {
   readonly group?: string
   /** Set for what came from the studio. */
   readonly kind?: Lookup
-  /** What the room's policy says to it. */
-  readonly room?: 'refused' | 'unknown' | null
+  /** What the room's policy says to it, of what came from the studio. */
+  readonly room?: PolicyAnswer['answer'] | null
 }
 
 export interface ChooserProps {
@@ -62,10 +63,7 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
   const { onChoose, placeholder, className = '' } = props
   const [recent, setRecent] = useState(() => readRecent(lately))
   const found = useFound(typed, { in: lookups.join(), family: families.join(), first: recent.join() })
-  const items = useMemo(
-    () => offered(options.map(marked), found, recent, typed ?? ''),
-    [options, found, recent, typed],
-  )
+  const items = useMemo(() => offered(options, found, recent, typed ?? ''), [options, found, recent, typed])
   const { isOpen, getMenuProps, getInputProps, getItemProps, highlightedIndex } = useCombobox<Choosable>({
     items: [...items],
     inputValue: typed ?? shown,
@@ -182,10 +180,12 @@ function offered(
   return [...found, ...options.filter((option) => !own.has(option.id) && holds(option))]
     .sort((a, b) => rank(a) - rank(b))
     .slice(0, mostShown)
+    .map(marked)
 }
 
-/** What the room's policy says to a material of the book; the page carries the policy. */
+/** With what the room's policy says to a material of the book; the page carries the policy. */
 function marked(option: Choosable): Choosable {
+  if (option.kind) return option
   const material = findInLibrary(option.id)
   const policies = document.documentElement.dataset['policies']?.split(',') ?? []
   const here = policyIds.filter((id) => policies.includes(id))

@@ -1,5 +1,5 @@
-import { finderOf } from '../../core/materials/find.ts'
 import { useEffect, useMemo, useState } from 'react'
+import { finderOf } from '../../core/materials/find.ts'
 import type { Settings } from '../../document/studio.ts'
 import { studioMaterials } from '../../document/studioMaterials.ts'
 import { Labelled } from '../../ui/fields.tsx'

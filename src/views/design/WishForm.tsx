@@ -1,5 +1,5 @@
-import type { FindMaterial } from '../../core/materials/find.ts'
 import { useMemo } from 'react'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { paintPerPart } from '../../core/medium/basis.ts'
 import { bases, basisNames, cappedShares } from '../../core/dosing/dose.ts'
@@ -71,7 +71,8 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         role="pigment"
         label="in"
         className="col-span-4"
-        shown={findMaterial(asked.pigment)?.name ?? asked.pigment}
+        value={asked.pigment}
+        findMaterial={findMaterial}
         bring={bring}
         onValue={(pigment) => ask({ pigment })}
       />

@@ -58,7 +58,6 @@ export function InPaint({
       () => setNoChart(true),
     )
   }, [])
-  const nameOf = (id: string): string => findMaterial(id)?.name ?? id
   const tube = { pigments: [{ pigment, share: 1 }], oil, grind: defaultGrind }
   const neatTube = tubeIngredients(tube, findMaterial)
   const practice = practiceOf(practiceId, practices)
@@ -89,11 +88,19 @@ export function InPaint({
         <MaterialRow
           role="pigment"
           label="Colour"
-          shown={nameOf(pigment)}
+          value={pigment}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setPigment}
         />
-        <MaterialRow role="oil" label="ground in" shown={nameOf(oil)} bring={bring} onValue={setOil} />
+        <MaterialRow
+          role="oil"
+          label="ground in"
+          value={oil}
+          findMaterial={findMaterial}
+          bring={bring}
+          onValue={setOil}
+        />
         <ChoiceRow
           label="by the limits of"
           value={practice.id}

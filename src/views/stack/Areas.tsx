@@ -1,13 +1,13 @@
 import { Plus, X } from 'lucide-react'
+import { parseNumber } from '../../core/measure/parse.ts'
 import { leftOver, mostAreas, restId } from '../../core/stack/area.ts'
+import type { Area } from '../../core/stack/area.ts'
 import { brushOf } from '../../document/brush.ts'
 import { areasIn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { AreaDocument } from '../../document/studio.ts'
 import { TypedField } from '../../ui/fields.tsx'
-import type { Area } from '../../core/stack/area.ts'
 import type { Reading } from '../../ui/fields.tsx'
-import { parseNumber } from '../../core/measure/parse.ts'
 import { about } from '../../ui/format.ts'
 
 /** The parts of a picture: their names, and how much of the surface each takes. What they leave over is a part too. */

@@ -91,7 +91,8 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
           role="thinner"
           label="Thinner"
           className="min-w-0 grow"
-          shown={brush.thinner ? (findMaterial(brush.thinner.material)?.name ?? 'gone') : 'none'}
+          value={brush.thinner?.material ?? ''}
+          findMaterial={findMaterial}
           orNone
           bring={bring}
           onValue={(material) =>

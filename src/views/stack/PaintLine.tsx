@@ -7,6 +7,7 @@ import { about } from '../../ui/format.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import { MaterialField } from '../../ui/MaterialField.tsx'
+import { choiceName } from '../../ui/materials.ts'
 import type { Bench } from '../../ui/useBench.ts'
 import { pigmentColour } from '../../ui/pigmentColours.ts'
 
@@ -35,8 +36,7 @@ export function PaintLine({
   const single = paint.pigments.length === 1
   const nameOf = (id: string): string => {
     const material = findMaterial(id)
-    if (!material) return id
-    return material.pigmentCode ? `${material.name}, ${material.pigmentCode}` : material.name
+    return material ? choiceName(material) : id
   }
   const colourOf = (id: string): string => {
     const material = findMaterial(id)
@@ -60,7 +60,8 @@ export function PaintLine({
         <MaterialField
           role="pigment"
           label="Colour"
-          shown={nameOf(paint.pigments[0]!.pigment)}
+          value={paint.pigments[0]!.pigment}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={(pigment) => onChange({ pigments: [{ pigment, share: 1 }] })}
           className="grow basis-1/2"
@@ -74,7 +75,8 @@ export function PaintLine({
       <MaterialField
         role="oil"
         label="Oil it is ground in"
-        shown={nameOf(paint.oil)}
+        value={paint.oil}
+        findMaterial={findMaterial}
         bring={bring}
         onValue={(oil) => onChange({ oil })}
         className="basis-1/3"

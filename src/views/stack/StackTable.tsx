@@ -1,6 +1,7 @@
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import type { Forecast } from '../../core/cure/forecast.ts'
 import type { StateId } from '../../core/cure/states.ts'
+import { undatedBecause } from '../../core/plan/forward.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
 import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
@@ -66,8 +67,8 @@ const dateWords: Readonly<Record<StepDate['source'], (day: string) => string>> =
   painted: (day) => `painted ${day}`,
   planned: (day) => `planned ${day}`,
   forecast: (day) => `from ${day}`,
-  unknown: () => 'no date: what lies under it has none, or may never be ready',
-  unsound: () => 'no date: change the mixture',
+  unknown: () => `no date: ${undatedBecause.unknown}`,
+  unsound: () => `no date: ${undatedBecause.unsound}`,
 }
 
 const rangeOf = (day: number, forecast: Forecast, state: StateId): string => {

@@ -5,12 +5,13 @@ import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { assess } from '../../document/assess.ts'
-import { findInStudio } from '../../document/studioMaterials.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { brushOf } from '../../document/brush.ts'
+import { brushOf, materialsOn } from '../../document/brush.ts'
 import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
+import { findOn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
@@ -323,14 +324,12 @@ function Ready(props: { readonly picture: Picture; readonly assessment: Assessme
 
 /** The cautions that belong to what is in the layers, and no others. */
 function Caution({ picture }: { readonly picture: Picture }) {
-  const findMaterial = findInStudio(picture.shelf)
-  const ids = picture.layers
-    .map(brushOf)
-    .flatMap(({ paints, thinner }) => [
-      ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
-      ...(thinner ? [thinner.material] : []),
-    ])
-  const hazards = hazardsOf(ids.flatMap((id) => findMaterial(id) ?? [])).filter((hazard) =>
+  const live = findInStudio(picture.shelf)
+  const used = picture.layers.flatMap((layer) => {
+    const findMaterial = findOn(layer, live)
+    return materialsOn(brushOf(layer)).flatMap((id) => findMaterial(id) ?? [])
+  })
+  const hazards = hazardsOf(used).filter((hazard) =>
     /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
   )
   return (

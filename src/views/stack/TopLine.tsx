@@ -1,3 +1,4 @@
+import { undatedBecause } from '../../core/plan/forward.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
 import type { Assessment } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend.ts'
@@ -55,8 +56,7 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
 
 /** When the next layer may go on; where the judge asks for more than the gate, both days. */
 function nextText({ source, day, gateDay }: StepDate, today: number): string {
-  if (source === 'unknown') return 'no date, as what lies under it has none or may never be ready'
-  if (source === 'unsound') return 'no date is sound: change its mixture'
+  if (source === 'unknown' || source === 'unsound') return `no date: ${undatedBecause[source]}`
   if (source === 'planned') return `planned for ${dayText(day)}`
   const from = Math.floor(day) <= Math.floor(today) ? 'from today' : `from ${dayText(day)}`
   if (gateDay === null) return from

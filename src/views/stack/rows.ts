@@ -1,4 +1,4 @@
-import { findInLibrary } from '../../core/materials/find.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
 import type { Forecast } from '../../core/cure/forecast.ts'
 import type { Verdict } from '../../core/severity.ts'
@@ -9,8 +9,9 @@ import type { AssessedLayer, AssessedSpot, Assessment } from '../../document/ass
 import { brushOf } from '../../document/brush.ts'
 import type { Brush } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
+import { findOn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
-import type { ShelfItem } from '../../document/shelf.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
 import { shortName } from '../../ui/format.ts'
 
@@ -33,12 +34,13 @@ export interface LayerRow {
 }
 
 export function rowsOf(picture: Picture, assessment: Assessment, area: string): readonly LayerRow[] {
+  const live = findInStudio(picture.shelf)
   return picture.layers
     .flatMap((layer, index): LayerRow[] => {
       const brush = brushOf(layer)
       if (!covers(brush, area)) return []
       const assessed = assessment.layers[index]!
-      const lots = [...(layer.painted?.materials ?? []), ...picture.shelf]
+      const findMaterial = findOn(layer, live)
       const spot = assessed.spots.find((one) => one.area === area) ?? null
       const forecast = spot?.forecast ?? assessed.forecast
       return [
@@ -50,8 +52,8 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
           spot,
           forecast,
           verdict: verdictFor(picture, assessment, layer.id, area),
-          colour: colourOf(brush, lots),
-          mixture: mixtureText(layer, picture, lots),
+          colour: colourOf(brush, findMaterial),
+          mixture: mixtureText(layer, picture, findMaterial),
           state: layer.painted ? stateOn(forecast, picture.today - assessed.date.day) : null,
           thickestUm: spot?.thickestUm ?? brush.wetThicknessUm,
         },
@@ -70,8 +72,8 @@ const verdictFor = (picture: Picture, assessment: Assessment, layerId: string, a
     ),
   )
 
-function colourOf({ paints }: Brush, lots: readonly ShelfItem[]): string {
-  const parts = mixtureShares(paints, lots)
+function colourOf({ paints }: Brush, findMaterial: FindMaterial): string {
+  const parts = mixtureShares(paints, findMaterial)
   return parts.length > 0 ? mixedColour(parts) : oilColour
 }
 
@@ -80,13 +82,11 @@ const ratio = (a: number, b: number): string => {
   return `${x} : ${y}`
 }
 
-function mixtureText(layer: LayerDocument, { mediums }: Picture, lots: readonly ShelfItem[]): string {
-  const named = (id: string): string =>
-    lots.find((lot) => lot.id === id)?.name ?? findInLibrary(id)?.name ?? id
+function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: FindMaterial): string {
   const { paints, medium, thinner } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
   const names = paints.flatMap(({ pigments }) =>
-    pigments.map(({ pigment }) => shortName(named(pigment)).toLowerCase()),
+    pigments.map(({ pigment }) => shortName(findMaterial(pigment)?.name ?? pigment).toLowerCase()),
   )
   const mediumName = layer.painted?.used?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
   return [

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { undatedBecause } from '../../core/plan/forward.ts'
 import type { Feel } from '../../document/studio.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
 import type { Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
@@ -255,9 +256,8 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
       : `${next.name} can be painted.`
   }
   if (readiness === 'touch') return `${next.name} may be possible: touch ${spotName(touch!)} first.`
-  if (next.source === 'unsound') return `No date for ${next.name} is sound: change its mixture.`
-  return next.source === 'unknown'
-    ? `No date for ${next.name}: what lies under it has none, or may never be ready.`
+  return next.source === 'unknown' || next.source === 'unsound'
+    ? `No date for ${next.name}: ${undatedBecause[next.source]}.`
     : `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
 }
 

@@ -32,7 +32,8 @@ export function LayerCost({ medium, materials, bring }: ReckoningProps) {
           role="pigment"
           label="Paint"
           className="grow basis-40"
-          shown={findMaterial(pigment)?.name ?? pigment}
+          value={pigment}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setPigment}
         />

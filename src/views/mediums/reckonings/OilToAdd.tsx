@@ -20,7 +20,8 @@ export function OilToAdd({ materials, bring }: ReckoningProps) {
           role="pigment"
           label="Paint"
           className="grow basis-40"
-          shown={findMaterial(pigment)?.name ?? pigment}
+          value={pigment}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setPigment}
         />
@@ -28,7 +29,8 @@ export function OilToAdd({ materials, bring }: ReckoningProps) {
           role="oil"
           label="in, and to add"
           className="grow basis-40"
-          shown={findMaterial(oil)?.name ?? oil}
+          value={oil}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setOil}
         />

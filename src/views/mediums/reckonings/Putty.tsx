@@ -21,7 +21,8 @@ export function Putty({ materials, bring }: ReckoningProps) {
           role="filler"
           label="Filler"
           className="grow basis-40"
-          shown={filler.name}
+          value={fillerId}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setFiller}
         />
@@ -29,7 +30,8 @@ export function Putty({ materials, bring }: ReckoningProps) {
           role="oil"
           label="Oil"
           className="grow basis-40"
-          shown={oil.name}
+          value={oilId}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setOil}
         />

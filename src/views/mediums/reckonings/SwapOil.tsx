@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { finderOf } from '../../../core/materials/find.ts'
 import { analyseMedium } from '../../../core/medium/medium.ts'
 import { oilFigures, swapped } from '../../../core/medium/oils.ts'
+import { materialsIn } from '../../../core/medium/recipe.ts'
 import type { MediumDocument } from '../../../document/recipe.ts'
 import type { Consequence } from '../../../studio/consequences.ts'
 import { send } from '../../../ui/client.ts'
@@ -22,7 +23,7 @@ export function SwapOil({
   settings,
   onRecipe,
 }: ReckoningProps) {
-  const lines = recipe.lines.flatMap((line) => ('material' in line ? [line.material] : []))
+  const lines = materialsIn(recipe)
   const inIt = materials.filter(({ id, family }) => family === 'oil' && lines.includes(id))
   const [from, setFrom] = useState('')
   const [to, setTo] = useState('poppy')
@@ -70,7 +71,8 @@ export function SwapOil({
           role="anyOil"
           label="take"
           className="grow basis-48"
-          shown={findMaterial(to)?.name ?? to}
+          value={to}
+          findMaterial={findMaterial}
           bring={bring}
           onValue={setTo}
         />
