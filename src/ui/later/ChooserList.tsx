@@ -12,6 +12,7 @@ import { VerdictMark } from '../Verdict.tsx'
 export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'painting'
 
 export interface Choosable {
+  /** The empty text: nothing. */
   readonly id: string
   readonly name: string
   readonly group?: string
@@ -159,7 +160,7 @@ function useFound(
   return found
 }
 
-/** The first that hold every word typed, inside names or in another spelling: own and lately chosen ones before the book's. */
+/** The first that hold every word typed, inside names or in another spelling: what was chosen lately, nothing, one's own, the book's. */
 function offered(
   options: readonly Choosable[],
   found: readonly Choosable[],
@@ -170,7 +171,8 @@ function offered(
   const own = new Set(found.map(({ id }) => id))
   const rank = ({ id }: Choosable): number => {
     const at = recent.indexOf(id)
-    return at >= 0 ? at : own.has(id) ? recent.length : recent.length + 1
+    if (at >= 0) return at
+    return recent.length + (id === '' ? 0 : own.has(id) ? 1 : 2)
   }
   const holds = ({ id, name, group = '' }: Choosable): boolean => {
     const text = `${name} ${group} ${spellingsOf({ id })}`.toLowerCase()
