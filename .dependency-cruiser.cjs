@@ -17,7 +17,7 @@ const core = {
   stack: ['film', 'medium', 'materials', 'cure'],
   batch: ['medium', 'materials', 'measure'],
   dosing: ['practice', 'film', 'medium', 'materials', 'measure', 'cure'],
-  soundness: ['stack', 'practice', 'film', 'cure'],
+  soundness: ['stack', 'practice', 'film', 'medium', 'materials', 'cure'],
   plan: ['soundness', 'stack', 'practice', 'cure'],
 }
 const coreFolder = ([folder, under]) => ({

@@ -1,7 +1,7 @@
-// The night theme: remembered in this browser, set before anything is drawn.
+// The night theme: as the system has it until it is chosen here; remembered in this browser, set before anything is drawn.
 const root = document.documentElement
 const stored = localStorage.getItem('grelta-theme')
-if (stored) root.dataset.theme = stored
+root.dataset.theme = stored ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'night' : 'day')
 addEventListener('DOMContentLoaded', () => {
   const button = document.getElementById('night')
   const show = () => button.setAttribute('aria-pressed', String(root.dataset.theme === 'night'))

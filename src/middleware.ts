@@ -15,12 +15,16 @@ export const onRequest = defineMiddleware(async ({ request, url, clientAddress, 
   try {
     if (!isApi(url)) locals.newestEvent = await newestEvent()
     const response = await next()
-    return guarded(response.status === 404 && !isApi(url) ? nothingThere() : response)
+    return guarded(isBare404(response) && !isApi(url) ? nothingThere() : response)
   } catch (error) {
     const refusal = failed(error)
     return guarded(isApi(url) ? refusal : await asPage(refusal))
   }
 })
+
+/** Not found, and nothing said about it. */
+const isBare404 = ({ status, headers }: Response): boolean =>
+  status === 404 && !headers.get('content-type')?.includes('html')
 
 const isApi = ({ pathname }: URL): boolean => pathname.startsWith('/api/')
 

@@ -3,15 +3,31 @@
 /** Two significant figures, no exponent: 0.483 is "0.48", 1234 is "1200". */
 export const about = (value: number, figures = 2): string => String(Number(value.toPrecision(figures)))
 
-export const percent = (fraction: number): string => `${about(100 * fraction)}\u00a0%`
+/** A share in percent: two figures below a hundred, whole ones above. */
+export const percent = (fraction: number): string =>
+  `${Math.abs(fraction) < 1 ? about(100 * fraction) : Math.round(100 * fraction)}\u00a0%`
+
+/** "in the sky", "in the rest": where on a picture. */
+export const inTheArea = (name: string): string => (name.startsWith('the ') ? `in ${name}` : `in the ${name}`)
+
+/** Below so many days a half counts. */
+const halvesBelow = 4
 
 export function dayCount(days: number): string {
   if (days < 1) {
     const hours = Math.max(1, Math.round(days * 24))
     return hours === 1 ? '1 hour' : `${hours} hours`
   }
-  const whole = Math.round(days)
-  return whole === 1 ? '1 day' : `${whole} days`
+  const told = days < halvesBelow ? Math.round(2 * days) / 2 : Math.round(days)
+  return told === 1 ? '1 day' : `${told} days`
 }
 
 export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** How fat a film is, as it is written everywhere. */
+export const fatnessText = (fatness: number | null): string =>
+  fatness === null ? 'no fat' : fatness === Infinity ? 'all oil' : `${about(fatness, fatness < 10 ? 3 : 2)}×`
+
+/** Names as in a sentence: "olive oil, clove oil and egg yolk". */
+export const listed = (names: readonly string[], last = 'and'): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${last} ${names.at(-1)!}`

@@ -12,16 +12,19 @@ import { gateOf } from '../core/practice/gate.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { Finding } from '../core/soundness/finding.ts'
 import { judge } from '../core/soundness/judge.ts'
-import { cureLayersOf, layArea } from '../core/soundness/lay.ts'
-import type { AreaSolve, LaidPicture } from '../core/soundness/lay.ts'
+import { groundReadyDays } from '../core/soundness/rules/ground.ts'
+import { cureLayersOf, layArea, statesOf } from '../core/soundness/lay.ts'
+import type { AreaSolve, LaidGround, LaidPicture } from '../core/soundness/lay.ts'
 import type { Area } from '../core/stack/area.ts'
 import type { Stratum } from '../core/stack/fold.ts'
-import { supportOf } from '../core/stack/support.ts'
+import { groundOf, supportOf } from '../core/stack/support.ts'
 import { paintedAtOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
-import { fingersOn, folded, noForecast } from './picture.ts'
+import { fingersOn } from './fingers.ts'
+import { folded, noForecast } from './picture.ts'
 import type { AreaStrata, Folded, Picture } from './picture.ts'
 import { unsolved } from './solved.ts'
+import type { PaintingDocument } from './studio.ts'
 import type { SolvedPicture } from './solved.ts'
 
 /** A layer in one of its areas. */
@@ -143,9 +146,14 @@ export function spotsOf(
   const films = cureLayersOf(strata, events, () => 0)
   const { climate } = picture.settings
   return new Map(
-    strata.map(({ event, film, thickestUm }, at): readonly [number, AssessedSpot] => {
+    strata.map((stratum, at): readonly [number, AssessedSpot] => {
+      const { event, film, thickestUm } = stratum
       const states = solve?.states[at] ?? stateDaysFromTable(films[at]!, climate)
-      const forecast = forecastOf(states, thickestUm, fingersOn(picture, picture.layers[event]!))
+      const forecast = forecastOf(
+        statesOf(stratum, states, climate, practice),
+        thickestUm,
+        fingersOn(picture, picture.layers[event]!),
+      )
       return [event, { area: area.id, film, thickestUm, gate: gateOf(practice, film, thickestUm), forecast }]
     }),
   )
@@ -162,10 +170,13 @@ const firmDays = ({ forecast }: AssessedSpot): number => forecast.days.firm ?? I
 
 /** The steps of a picture, each layer with its spots. */
 export function stepsIn(
-  { layers }: Picture,
+  { layers, painting, settings }: Picture,
   spots: readonly (readonly Spot[])[],
   { untils }: Pick<SolvedPicture, 'untils'>,
 ): readonly Step[] {
+  const ground = groundUnder(painting)
+  const groundReady =
+    ground?.onDay != null ? ground.onDay + groundReadyDays(ground, settings.climate).good : null
   return stepsOf(
     layers.map((layer, at) => {
       const paintedAt = paintedAtOf(layer)
@@ -174,6 +185,7 @@ export function stepsIn(
         plannedDay: layer.plannedOn && !paintedAt ? dayOf(layer.plannedOn)! + morning : null,
         wetInWet: layer.wetInWet,
         until: untils[layer.id] ?? 'gate',
+        groundReady,
         spots: spots[at]!,
       }
     }),
@@ -182,25 +194,34 @@ export function stepsIn(
 
 /** A picture laid for the judge, its layers on these days; `spots` and `solves` are those of its areas, in their order. */
 export const laidAt = (
-  { painting }: Picture,
+  { painting, settings, layers }: Picture,
   { events, areas, practice }: Folded,
   spots: readonly ReadonlyMap<number, Spot>[],
   solves: readonly (AreaSolve | null)[],
   dayOfLayer: (at: number) => number,
 ): LaidPicture => ({
   support: supportOf(painting.support)!,
+  ground: groundUnder(painting),
   practice,
+  climate: settings.climate,
+  policies: settings.policies,
   areas: areas.map(({ area, strata }, at) =>
     layArea({
       area,
       strata,
       events,
       dayOf: dayOfLayer,
+      isPainted: (at) => layers[at]!.painted !== null,
       forecasts: strata.map(({ event }) => spots[at]!.get(event)!.forecast),
       solve: solves[at]!,
     }),
   ),
 })
+
+function groundUnder({ ground, groundOn }: PaintingDocument): LaidGround | null {
+  const known = ground && groundOf(ground)
+  return known ? { ...known, onDay: groundOn ? dayOf(groundOn) : null } : null
+}
 
 /** The strata of an area up to a layer, by its place in the picture. */
 export const upTo = (strata: readonly Stratum[], layer: number): readonly Stratum[] =>

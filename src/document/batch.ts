@@ -84,10 +84,14 @@ export const createBatchRequest = z.object({
   by: scaleBySchema,
   jarMl: amount.nullable().default(null),
   byFeel: z.boolean().default(false),
+  /** What stays in the pot, share of the volume. */
+  loss: z.number().min(0).max(0.6).optional(),
 })
 export const saveBatchRequest = z.object({ batch: batchSchema, seen: z.number().int().min(0) })
 export const pourRequest = z.object({ material: idSchema, grams })
 export const emptyRequest = z.object({})
+/** The name a batch goes by where it is not what it was meant to be. */
+export const finishRequest = z.object({ name: nameSchema.optional() })
 export const splitRequest = z.object({ grams, name: nameSchema })
 export const gridRequest = z.object({
   mediumId: idSchema,

@@ -1,4 +1,4 @@
-import { repairOf } from '../core/batch/pouring.ts'
+import { departuresOf, repairOf } from '../core/batch/pouring.ts'
 import type { Pour } from '../core/batch/pouring.ts'
 import type { Batch } from './batch.ts'
 
@@ -18,11 +18,19 @@ export const withPour = (
 
 export const withoutLastPour = ({ pours }: Batch): Pick<Batch, 'pours'> => ({ pours: pours.slice(0, -1) })
 
+/** A finished batch. One that is not what it was meant to be takes a name of its own, and is no batch of that medium. */
+export const finished = (
+  { name, targets, pours }: Batch,
+  at: string,
+  as = `${name}, as it came out`,
+): Partial<Batch> =>
+  departuresOf(targets, pours).length === 0 ? { madeOn: at } : { madeOn: at, name: as, mediumId: null }
+
 /** A batch as it will be once a deed that waits for the studio is done. What only the studio can say stays as it is. */
 export function expected<Shown extends Batch>(batch: Shown, deed: string, sent: unknown, at: string): Shown {
   if (deed === 'pour') return { ...batch, ...withPour(batch, { ...(sent as Pour), at, drawnG: 0 }) }
   if (deed === 'unpour') return { ...batch, ...withoutLastPour(batch) }
-  if (deed === 'finish') return { ...batch, madeOn: at }
+  if (deed === 'finish') return { ...batch, ...finished(batch, at, (sent as { name?: string }).name) }
   const repair = deed === 'repair' ? repairOf(batch.targets, batch.pours) : null
   return repair ? { ...batch, targets: [...repair.targets] } : batch
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { policyIds } from '../core/materials/policy.ts'
 import { shippedPractices } from '../core/practice/practice.ts'
 import { mostAreas } from '../core/stack/area.ts'
 import { removalWays } from '../core/stack/event.ts'
@@ -101,6 +102,10 @@ export const soundnessRequest = z.object({
   support: oneOf(supports),
   /** Gives the suction, unless `groundSuctionUm` does. */
   ground: oneOf(grounds).optional(),
+  /** Days from putting the ground on to day 0 of the layers. */
+  groundAgeDays: z.number().min(0).max(7300).optional(),
+  /** What the room forbids. */
+  policies: z.array(z.enum(policyIds)).max(policyIds.length).optional(),
   practice: oneOf(shippedPractices).optional(),
   climate: climateSchema.optional(),
   groundSuctionUm: z.number().min(0).max(2000).optional(),

@@ -71,7 +71,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     titleOf: ({ studioName }) => studioName,
     mentionsOf: none,
     role: null,
-    judgedBy: ['climate', 'workingDays', 'confidence'],
+    judgedBy: ['climate', 'workingDays', 'confidence', 'policies'],
   },
   shelf_item: {
     version: 1,
@@ -90,6 +90,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
       'stays',
       'iodine',
       'rate',
+      'hazards',
       'dropper',
     ],
   },
@@ -131,7 +132,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     titleOf: ({ title }) => title,
     mentionsOf: mentionsOfPainting,
     role: 'painting',
-    judgedBy: ['support', 'ground', 'practice', 'areas', 'widthCm', 'heightCm'],
+    judgedBy: ['support', 'ground', 'groundOn', 'practice', 'areas', 'widthCm', 'heightCm'],
   },
   layer: {
     version: 2,

@@ -1,5 +1,7 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
+import { neverDries } from '../core/medium/fat.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
+import type { Material } from '../core/materials/material.ts'
 import { dateOf, nextWorkingMorning } from '../core/plan/calendar.ts'
 import { gravity } from '../core/severity.ts'
 import type { MendKind } from '../core/soundness/finding.ts'
@@ -9,9 +11,15 @@ import type { AssessedFinding, Assessment } from './assess.ts'
 import type { LayerDocument } from './layer.ts'
 import type { Picture } from './picture.ts'
 import { solve } from './solve.ts'
+import { studioMaterials } from './studioMaterials.ts'
 
 /** A change to one unpainted layer that clears a finding, tried on the whole picture before it is offered. */
-export type LayerMend = { readonly layerId: string } & (
+export type LayerMend = LayerChange & {
+  /** What is still unsound on that layer afterwards, in words; empty: this is the mend. */
+  readonly leaves: readonly string[]
+}
+
+type LayerChange = { readonly layerId: string } & (
   | { readonly kind: 'wait'; readonly change: { readonly plannedOn: string } }
   | {
       readonly kind: 'medium'
@@ -19,14 +27,28 @@ export type LayerMend = { readonly layerId: string } & (
       readonly paintPerPart: number
       readonly change: { readonly medium: NonNullable<LayerDocument['medium']> }
     }
+  | { readonly kind: 'without-medium'; readonly change: { readonly medium: null } }
+  | {
+      readonly kind: 'oil'
+      readonly oil: string
+      readonly change: { readonly paints: LayerDocument['paints'] }
+    }
+  | { readonly kind: 'thickness'; readonly change: { readonly wetThicknessUm: number } }
 )
 
 /** Doses tried, in parts of paint to one of medium, least medium first. */
 const dosesTried = [40, 20, 10, 6, 4, 3, 2, 1.5, 1]
 
+/** Times as thick, thinnest first. */
+const thicknessesTried = [1.02, 1.05, 1.1, 1.25, 1.5, 2]
+
+/** An oil offered in place of one that never dries is at least this fast, raw linseed = 1. */
+const dryingRate = 0.5
+
 /**
- * The smallest change that takes this finding away without making any other worse: more medium first, a later date last.
- * Null when neither does, or when the layer is already painted.
+ * The smallest change that takes this finding away without making any other worse: the mixture first, a later date last.
+ * One that leaves nothing unsound on the layer is preferred; else the first is only a step. Null when nothing does, or when
+ * the layer is already painted.
  */
 export function mendOf(
   finding: AssessedFinding,
@@ -37,15 +59,22 @@ export function mendOf(
   const layer = picture.layers[finding.layer]!
   if (layer.painted) return null
   const { mends } = rules.find(({ id }) => id === finding.rule)!
-  for (const mend of mends.flatMap((kind) => tries[kind](finding, picture, assessment))) {
+  let step: LayerMend | null = null
+  for (const tried of mends.flatMap((kind) => tries[kind](finding, picture, assessment))) {
     const changed = {
       ...picture,
-      layers: picture.layers.map((one) => (one.id === mend.layerId ? { ...one, ...mend.change } : one)),
+      layers: picture.layers.map((one) => (one.id === tried.layerId ? { ...one, ...tried.change } : one)),
     }
     const solved = solve(changed, findMaterial)
-    if (solved && clears(finding, assessment, assess(changed, findMaterial, solved))) return mend
+    const after = solved && assess(changed, findMaterial, solved)
+    if (!after || !clears(finding, assessment, after)) continue
+    const leaves = after.findings
+      .filter(({ layerId, severity }) => layerId === tried.layerId && severity === 'unsound')
+      .map(({ message }) => message)
+    if (leaves.length === 0) return { ...tried, leaves }
+    step ??= { ...tried, leaves }
   }
-  return null
+  return step
 }
 
 function clears(finding: AssessedFinding, before: Assessment, after: Assessment): boolean {
@@ -62,15 +91,46 @@ function clears(finding: AssessedFinding, before: Assessment, after: Assessment)
   )
 }
 
-type Tries = (finding: AssessedFinding, picture: Picture, assessment: Assessment) => readonly LayerMend[]
+type Tries = (finding: AssessedFinding, picture: Picture, assessment: Assessment) => readonly LayerChange[]
 
 /** What is tried of each kind of mend, least first. */
 const tries: Readonly<Record<MendKind, Tries>> = {
   medium: (finding, picture) => moreMedium(picture, picture.layers[finding.layer]!),
+  oil: (finding, picture) => anotherOil(picture, picture.layers[finding.layer]!),
+  'without-medium': (finding, { layers }) =>
+    layers[finding.layer]!.medium
+      ? [{ layerId: finding.layerId, kind: 'without-medium', change: { medium: null } }]
+      : [],
+  thickness: ({ layer, layerId }, { layers }) =>
+    thicknessesTried.map((times) => ({
+      layerId,
+      kind: 'thickness',
+      change: { wetThicknessUm: Number((times * layers[layer]!.wetThicknessUm).toPrecision(3)) },
+    })),
   wait: (finding, picture, assessment) => laterDates(finding, picture, assessment),
 }
 
-function moreMedium(picture: Picture, layer: LayerDocument): readonly LayerMend[] {
+/** Paint ground in an oil that dries, nearest in yellowing to the one it is in. */
+function anotherOil({ shelf }: Picture, { id, paints }: LayerDocument): readonly LayerChange[] {
+  const materials = studioMaterials(shelf)
+  const wet = paints
+    .map(({ oil }) => materials.find((one) => one.id === oil))
+    .find((oil) => oil && neverDries(oil))
+  if (!wet) return []
+  const yellowing = (material: Material): number => Math.abs((material.yellowing ?? 3) - (wet.yellowing ?? 3))
+  return materials
+    .filter(({ family, rate }) => family === 'oil' && (rate?.mid ?? 0) >= dryingRate)
+    .sort((a, b) => yellowing(a) - yellowing(b))
+    .slice(0, 3)
+    .map((oil) => ({
+      layerId: id,
+      kind: 'oil',
+      oil: oil.name,
+      change: { paints: paints.map((paint) => (paint.oil === wet.id ? { ...paint, oil: oil.id } : paint)) },
+    }))
+}
+
+function moreMedium(picture: Picture, layer: LayerDocument): readonly LayerChange[] {
   const mediumId = (layer.medium ?? nearestMedium(picture, layer))?.mediumId ?? picture.mediums[0]?.id
   if (!mediumId) return []
   const paint = layer.paints.reduce((sum, { parts }) => sum + parts, 0)
@@ -97,7 +157,7 @@ function laterDates(
   finding: AssessedFinding,
   picture: Picture,
   assessment: Assessment,
-): readonly LayerMend[] {
+): readonly LayerChange[] {
   if (finding.under === undefined) return []
   const under = assessment.layers[finding.under]!
   const now = assessment.layers[finding.layer]!.date.day

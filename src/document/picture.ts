@@ -1,11 +1,11 @@
 import { forecastOf } from '../core/cure/forecast.ts'
-import type { Evidence } from '../core/cure/forecast.ts'
+import { neverDays } from '../core/cure/states.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { findInLibrary } from '../core/materials/find.ts'
+import type { Material } from '../core/materials/material.ts'
 import { analyseMedium, scaledIngredients } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import { ofVolume } from '../core/film/paint.ts'
-import { dayOf } from '../core/plan/calendar.ts'
 import { practiceOf } from '../core/practice/practice.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { areasOf } from '../core/stack/area.ts'
@@ -15,12 +15,12 @@ import { fold, readied } from '../core/stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../core/stack/fold.ts'
 import { groundOf, suctionUmOf } from '../core/stack/support.ts'
 import type { UsableMedium } from './batchMedium.ts'
-import { brushOf, paintedAtOf } from './brush.ts'
+import { brushOf, materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import type { ShelfItem } from './shelf.ts'
-import { findAsUsed } from './studioMaterials.ts'
-import type { Feel, PaintingDocument, Settings, TouchTest } from './studio.ts'
+import { findAsUsed, findInStudio } from './studioMaterials.ts'
+import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
 
 /** A painting with everything its verdict and its dates depend on. Layers are in order, bottom first. */
 export interface Picture {
@@ -54,16 +54,12 @@ export interface Folded {
 
 export function folded(picture: Picture, findMaterial: FindMaterial): Folded {
   const { painting, layers } = picture
-  const made = layers.map((layer) => eventOf(layer, picture.mediums, findMaterial))
-  const events = made.map((one) => ('problem' in one ? unmade(one.event) : readied(one.event, one.find)))
+  const made = layers.map((layer) => madeOf(layer, picture.mediums, findMaterial))
+  const events = made.map(({ ready }) => ready)
   const suctionUm = suctionUmOf(painting.ground ? groundOf(painting.ground) : undefined)
   return {
     events,
-    problems: layers.map(({ name }, at) => {
-      const one = made[at]!
-      const { problem } = events[at]!
-      return 'problem' in one ? one.problem : problem ? `${name}: ${problem.message}` : null
-    }),
+    problems: made.map(({ problem }) => problem),
     areas: areasIn(picture).map((area) => ({ area, strata: fold(events, area.id, suctionUm) })),
     practice: practiceOf(painting.practice, picture.practices),
   }
@@ -73,7 +69,46 @@ export function folded(picture: Picture, findMaterial: FindMaterial): Folded {
 export const areasIn = ({ painting, layers }: Pick<Picture, 'painting' | 'layers'>): readonly Area[] =>
   areasOf(painting.areas, layers.map(brushOf))
 
-const unmade = (event: StackEvent): ReadyEvent => ({ event, mix: null, problem: null })
+/** A layer weighed up. */
+interface MadeLayer {
+  readonly ready: ReadyEvent
+  /** Why it cannot be made; null where it can. */
+  readonly problem: string | null
+}
+
+/** What a layer was made of, and with what. */
+interface Making {
+  readonly mediums: readonly UsableMedium[]
+  readonly findMaterial: FindMaterial
+  readonly made: MadeLayer
+}
+
+/** An edit changes one layer: what the others were made into stands, as long as their mediums and materials do. */
+const lastMaking = new WeakMap<LayerDocument, Making>()
+
+function madeOf(
+  layer: LayerDocument,
+  mediums: readonly UsableMedium[],
+  findMaterial: FindMaterial,
+): MadeLayer {
+  const last = lastMaking.get(layer)
+  if (last && last.mediums === mediums && last.findMaterial === findMaterial) return last.made
+  const made = makeLayer(layer, mediums, findMaterial)
+  lastMaking.set(layer, { mediums, findMaterial, made })
+  return made
+}
+
+function makeLayer(
+  layer: LayerDocument,
+  mediums: readonly UsableMedium[],
+  findMaterial: FindMaterial,
+): MadeLayer {
+  const found = eventOf(layer, mediums, findMaterial)
+  if ('problem' in found)
+    return { ready: { event: found.event, mix: null, problem: null }, problem: found.problem }
+  const ready = readied(found.event, found.find)
+  return { ready, problem: ready.problem && `${layer.name}: ${ready.problem.message}` }
+}
 
 type MadeEvent =
   | { readonly event: StackEvent; readonly find: FindMaterial }
@@ -153,25 +188,20 @@ function mediumIn(
     : { problem: `${named.name}: ${made.problems[0]!.message}` }
 }
 
-/** What each feel says of a layer's states. */
-const evidenceOf: Readonly<Record<Feel, Omit<Evidence, 'day'>>> = {
-  wet: { state: 'touch', reached: false },
-  tacky: { state: 'touch', reached: false },
-  touch: { state: 'touch', reached: true },
-  firm: { state: 'firm', reached: true },
-}
-
-/** What fingers on a layer have told, on days after it was painted; nothing of one that is not. */
-export function fingersOn(picture: Picture, layer: LayerDocument): readonly Evidence[] {
-  const paintedAt = paintedAtOf(layer)
-  if (!paintedAt) return []
-  return picture.touchTests
-    .filter(({ layerId }) => layerId === layer.id)
-    .map(({ at, feel }) => ({ ...evidenceOf[feel], day: Math.max(0, dayOf(at)! - dayOf(paintedAt)!) }))
+/** Everything on the picture and its brushes: paints, their oils, mediums taken apart, thinners; each once. */
+export function materialsUsed(picture: Picture): readonly Material[] {
+  const live = findInStudio(picture.shelf)
+  const used = picture.layers.flatMap((layer) => {
+    const find = findOn(layer, live)
+    const brush = brushOf(layer)
+    const medium = mediumIn(layer, brush, picture.mediums, find)
+    return [
+      ...materialsOn(brush).flatMap((id) => find(id) ?? []),
+      ...(medium && 'ingredients' in medium ? medium.ingredients.map(({ material }) => material) : []),
+    ]
+  })
+  return [...new Map(used.map((material) => [material.id, material])).values()]
 }
 
 /** The forecast of nothing: it never dries. */
-export const noForecast = forecastOf(
-  { touch: null, firm: null, set: null, varnishSoft: null, cured: null },
-  1,
-)
+export const noForecast = forecastOf(neverDays, 1)

@@ -64,6 +64,8 @@ export const paintingSchema = z.object({
   heightCm: z.number().positive('Give the height in cm.').max(2000).nullable(),
   support: chosen(supports),
   ground: chosen(grounds).nullable(),
+  /** The day the ground was put on; null: not told. */
+  groundOn: dateSchema.nullable().default(null),
   /** Id of a practice of the studio, shipped or its own. */
   practice: idSchema,
   /** Its parts, each with its own stack; empty: it is all one. */

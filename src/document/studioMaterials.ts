@@ -20,6 +20,17 @@ export const findInStudio = (items: readonly ShelfItem[]): FindMaterial =>
 /** Finds these lots as they were when they were used, and all else as it is now. */
 export function findAsUsed(findMaterial: FindMaterial, items: readonly ShelfItem[]): FindMaterial {
   if (items.length === 0) return findMaterial
-  const then = finderOf(items.map((item) => materialOf(item, findInLibrary)))
+  const then = finderOfLots(items)
   return (id) => then(id) ?? findMaterial(id)
+}
+
+/** What lots on record are does not change: they are made out once, however often the picture is judged. */
+const madeOut = new WeakMap<readonly ShelfItem[], FindMaterial>()
+
+function finderOfLots(items: readonly ShelfItem[]): FindMaterial {
+  const known = madeOut.get(items)
+  if (known) return known
+  const found = finderOf(items.map((item) => materialOf(item, findInLibrary)))
+  madeOut.set(items, found)
+  return found
 }

@@ -14,7 +14,7 @@ import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 2
+export const judgedByFormulas = 3
 
 /** A layer in one of its areas, with what its forecast there is reckoned from. */
 export interface SummarySpot extends Pick<Spot, 'area' | 'gate'> {
@@ -67,6 +67,7 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
         paintedDay: step.paintedDay,
         plannedDay: step.plannedDay,
         until: step.until,
+        groundReady: step.groundReady,
         spots: spots.map(({ area, gate, forecast, thickestUm }) => ({
           area,
           gate,
@@ -93,11 +94,12 @@ function needOf(layer: LayerDocument, areaCm2: number, mediumShare: number | nul
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */
 export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
   stepsOf(
-    layers.map(({ paintedDay, plannedDay, wetInWet, until, evidence, spots }) => ({
+    layers.map(({ paintedDay, plannedDay, wetInWet, until, groundReady, evidence, spots }) => ({
       paintedDay,
       plannedDay,
       wetInWet,
       until,
+      groundReady,
       spots: spots.map(({ area, gate, days, thickestUm }) => ({
         area,
         gate,

@@ -11,13 +11,15 @@ export interface Draft {
 
 export type Fields = Readonly<Record<string, unknown>>
 
-/** What is shown: as stored, with what was typed on top. */
-export const shownOf = <K extends Kind>({
-  stored,
-  typed,
-  revision,
-}: Draft): Bodies[K] & { revision: number } =>
-  ({ ...stored, ...typed, revision }) as unknown as Bodies[K] & { revision: number }
+const shown = new WeakMap<Draft, object>()
+
+/** What is shown: as stored, with what was typed on top; the same object as long as the draft is the same. */
+export function shownOf<K extends Kind>(draft: Draft): Bodies[K] & { revision: number } {
+  const { stored, typed, revision } = draft
+  const body = shown.get(draft) ?? { ...stored, ...typed, revision }
+  shown.set(draft, body)
+  return body as unknown as Bodies[K] & { revision: number }
+}
 
 export const nameOf = (kind: Kind, id: string): string => `${kind}/${id}`
 

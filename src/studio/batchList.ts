@@ -66,8 +66,10 @@ export interface BatchEntry extends Pick<BatchFacts, 'id' | 'title' | 'leftMl' |
   /** "2027-01-03"; null while it is being made. */
   readonly useBy: string | null
   readonly because: string
-  /** The day it should be looked at for skin and thickening; null: not yet, or not any more. */
+  /** The day it should be looked at; null: not yet, or not any more. */
   readonly lookFrom: string | null
+  /** What to look for. */
+  readonly lookFor: string
 }
 
 function entryOn(facts: BatchFacts, today: number): BatchEntry {
@@ -82,6 +84,7 @@ function entryOn(facts: BatchFacts, today: number): BatchEntry {
     state: madeDay === null ? 'making' : freshnessOn(madeDay, keeping, today),
     useBy: madeDay === null ? null : dateOf(madeDay + keeping.days),
     because: keeping.because,
+    lookFor: keeping.lookFor,
     lookFrom: madeDay !== null && facts.leftMl > 0 && lookDay <= today ? dateOf(lookDay) : null,
   }
 }

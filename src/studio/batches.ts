@@ -5,10 +5,11 @@ import { repairOf, volumeMlOf } from '../core/batch/pouring.ts'
 import { timesFor, wholeDrops } from '../core/batch/scaling.ts'
 import type { ScaleBy } from '../core/batch/scaling.ts'
 import { findInLibrary } from '../core/materials/find.ts'
+import { unfitnessOf } from '../core/dosing/fitness.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
 import type { Batch } from '../document/batch.ts'
-import { withoutLastPour, withPour } from '../document/batchDeeds.ts'
+import { finished, withoutLastPour, withPour } from '../document/batchDeeds.ts'
 import { batchTitle, leftMl, poured } from '../document/batchMedium.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
@@ -55,7 +56,7 @@ function begun({ medium, made, items }: Made, targets: Batch['targets']): Omit<B
     drops: [],
     pours: [],
     jarMl: null,
-    loss: 0.05,
+    loss: 0,
     keptCold: false,
     doneSteps: [],
     leftOut: [],
@@ -74,13 +75,19 @@ export interface NewBatch {
   readonly by: ScaleBy
   readonly jarMl: number | null
   readonly byFeel: boolean
+  readonly loss?: number | undefined
 }
 
 /** Begins a batch of a recipe, scaled; by feel, with no amounts to keep to. */
-export const createBatch = (write: Write, { mediumId, by, jarMl, byFeel }: NewBatch): Promise<Written> =>
+export const createBatch = (
+  write: Write,
+  { mediumId, by, jarMl, byFeel, loss }: NewBatch,
+): Promise<Written> =>
   commit(write, async (trx) => {
     const found = await analysed(trx, mediumId)
     const { medium, made } = found
+    const unfit = unfitnessOf(made)
+    if (unfit?.refused) throw refused(unfit.message)
     const scaled = timesFor(made, by)
     if (!scaled.ok) throw refused(scaled.message)
     const { times } = scaled
@@ -100,7 +107,7 @@ export const createBatch = (write: Write, { mediumId, by, jarMl, byFeel }: NewBa
       number: await nextNumber(trx),
       jarMl,
       drops: byFeel ? [] : drops,
-      loss: by.kind === 'tubes' ? by.loss : base.loss,
+      loss: loss ?? (by.kind === 'tubes' ? by.loss : base.loss),
     }
     return {
       what: `Began a batch of ${medium.name}`,
@@ -210,7 +217,7 @@ export const repairBatch = (write: Write, id: string): Promise<Written> =>
     },
   )
 
-export const finishBatch = (write: Write, id: string): Promise<Written> =>
+export const finishBatch = (write: Write, id: string, as?: string): Promise<Written> =>
   change(
     write,
     id,
@@ -222,7 +229,7 @@ export const finishBatch = (write: Write, id: string): Promise<Written> =>
       const [open] = unsettled(steps, batch.doneSteps, batch.leftOut)
       if (open)
         throw refused(`“${open.title}” is neither done nor left out knowingly. Settle it under Method first.`)
-      return Promise.resolve([become(batch, { madeOn: write.at })])
+      return Promise.resolve([become(batch, finished(batch, write.at, as))])
     },
   )
 

@@ -3,10 +3,9 @@ import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
 import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
 import { keepingOf } from '../core/batch/keeping.ts'
-import { hazardsOf } from '../core/materials/material.ts'
-import { isOfNuts } from '../core/materials/policy.ts'
-import { paintPerPart } from '../core/medium/basis.ts'
-import { usualLargestDose } from '../core/dosing/usualPaint.ts'
+import { hazardsOf, labelWordsFor } from '../core/materials/hazards.ts'
+import { ratioText } from '../core/dosing/doseWords.ts'
+import { usualLargestDose, usualPaintWords } from '../core/dosing/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { batchTitle, poured } from '../document/batchMedium.ts'
 import type { Batch } from '../document/batch.ts'
@@ -35,7 +34,7 @@ function wrapped(text: string, font: PDFFont, size: number, width: number): read
   return lines
 }
 
-/** What the label says, line by line; the largest dose is reckoned in titanium white by the common limits. */
+/** What the label says, line by line; how much of it a paint can bear is the figure of every page. */
 export function labelWords(
   batch: Batch,
 ): { readonly title: string; readonly lines: readonly string[] } | null {
@@ -47,18 +46,17 @@ export function labelWords(
     batch.keptCold,
   )
   const hazards = hazardsOf(made.ingredients.map(({ material }) => material))
-  const nut = made.ingredients.some(({ material }) => isOfNuts(material))
   return {
     title: batchTitle(batch),
     lines: [
       ofMix > 0
-        ? `max 1:${Math.ceil(paintPerPart(ofMix) * 10) / 10} medium : paint (estimate)`
-        : 'keeps no limit at any dose',
+        ? `at most ${ratioText(ofMix)} medium to paint ${usualPaintWords} (estimate)`
+        : 'no dose keeps the limits',
       batch.madeOn
-        ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}`
+        ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by about ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}`
         : 'not finished yet',
       `by mass: ${made.ingredients.map(({ material, massG }) => `${((100 * massG) / made.massG).toFixed(1)}\u00a0% ${material.name}`).join(', ')}`,
-      `Care: ${[...hazards, ...(nut ? ['walnut is an allergen'] : []), 'oily rags heat themselves'].join(', ')}. Safety data sheet first.`,
+      `Care: ${[...hazards.map(labelWordsFor), 'oily rags heat themselves'].join(', ')}. Safety data sheet first.`,
     ],
   }
 }

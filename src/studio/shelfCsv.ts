@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { classNames, leavingClasses } from '../core/materials/material.ts'
+import { classNames, families, leavingClasses } from '../core/materials/material.ts'
 import { parseAmount, parseNumber } from '../core/measure/parse.ts'
 import { unitName } from '../core/measure/units.ts'
 import { shelfItemSchema } from '../document/shelf.ts'
@@ -44,6 +44,9 @@ const mostFaults = 100
 const text = (value: number | string | null | undefined): string =>
   value === null || value === undefined ? '' : String(value)
 
+/** A share in percent, without the dust of its last digits. */
+const percentOf = (share: number): number => Number((100 * share).toPrecision(12))
+
 export function shelfToCsv(items: readonly ShelfItem[]): string {
   const rows = items.map((item) => [
     item.id,
@@ -51,8 +54,8 @@ export function shelfToCsv(items: readonly ShelfItem[]): string {
     text(item.base),
     item.family,
     text(item.densityGPerMl),
-    text(item.nonVolatile && 100 * item.nonVolatile.low),
-    text(item.nonVolatile && 100 * item.nonVolatile.high),
+    text(item.nonVolatile && percentOf(item.nonVolatile.low)),
+    text(item.nonVolatile && percentOf(item.nonVolatile.high)),
     ...staying.map((name) => text((item.stays as Record<string, number>)[name])),
     text(item.iodine?.low),
     text(item.iodine?.high),
@@ -71,6 +74,21 @@ export function shelfToCsv(items: readonly ShelfItem[]): string {
   )
 }
 
+/** What parts the columns: what the heading has most of. */
+function delimiterOf(csv: string): string {
+  const [heading = ''] = csv.split(/\r?\n/, 1)
+  const count = (sign: string): number => heading.split(sign).length
+  return [',', ';', '\t'].reduce((most, sign) => (count(sign) > count(most) ? sign : most))
+}
+
+/** What is wrong with the shape of a line, in words. */
+const shapeFaults: Readonly<Record<string, string>> = {
+  TooFewFields: 'it has fewer cells than the heading has columns',
+  TooManyFields: 'it has more cells than the heading has columns',
+  MissingQuotes: 'a quotation mark is not closed',
+  InvalidQuotes: 'a quotation mark stands inside a cell; double it',
+}
+
 type Row = Record<(typeof shelfColumns)[number], string>
 
 /**
@@ -81,10 +99,11 @@ export function shelfFromCsv(csv: string): readonly ShelfItem[] {
   const { data, meta, errors } = Papa.parse<Row>(csv.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
+    delimiter: delimiterOf(csv),
     transform: unguarded,
     transformHeader: (name) => name.trim(),
   })
-  const missing = (['id', 'name', 'family'] as const).filter((name) => !meta.fields?.includes(name))
+  const missing = (['name', 'family'] as const).filter((name) => !meta.fields?.includes(name))
   if (missing.length > 0)
     throw new Invalid([
       {
@@ -111,7 +130,10 @@ export function shelfFromCsv(csv: string): readonly ShelfItem[] {
     ])
   const issues: Issue[] = errors
     .filter(({ code }) => code !== 'UndetectableDelimiter')
-    .map(({ row, message }) => ({ path: [(row ?? 0) + 2], message: `Line ${(row ?? 0) + 2}: ${message}.` }))
+    .map(({ row, code, message }) => ({
+      path: [(row ?? 0) + 2],
+      message: `Line ${(row ?? 0) + 2}: ${shapeFaults[code] ?? message}.`,
+    }))
   const items = data.flatMap((row, at) => {
     const read = itemOf(row, at + 2)
     issues.push(...read.issues)
@@ -129,6 +151,14 @@ export function shelfFromCsv(csv: string): readonly ShelfItem[] {
   if (issues.length > 0) throw new Invalid(issues.slice(0, mostFaults))
   return items
 }
+
+/** An id for a line that has none, from its name. */
+const idFrom = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60)
 
 /** The column a part of an item is written in. */
 const columnOf: Record<string, string> = {
@@ -175,7 +205,7 @@ function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly i
   if ((coins === null) !== (bought === null))
     fault('price', 'A price needs both what was paid and for how much, such as 18 and 250 ml.')
   const written = {
-    id: cell('id'),
+    id: cell('id') || idFrom(cell('name')),
     name: cell('name'),
     base: cell('lot_of') || null,
     family: cell('family'),
@@ -205,7 +235,10 @@ function itemOf(row: Row, line: number): { readonly item?: ShelfItem; readonly i
   if (parsed.success) return { item: parsed.data, issues }
   for (const { path, message } of parsed.error.issues) {
     const first = String(path[0])
-    fault(first === 'stays' && path[1] ? `stays_${String(path[1])}` : (columnOf[first] ?? first), message)
+    fault(
+      first === 'stays' && path[1] ? `stays_${String(path[1])}` : (columnOf[first] ?? first),
+      first === 'family' ? `Write one of: ${families.join(', ')}.` : message,
+    )
   }
   return { issues }
 }

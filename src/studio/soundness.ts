@@ -1,8 +1,9 @@
+import { referenceClimate } from '../core/cure/climate.ts'
 import { forecastOf } from '../core/cure/forecast.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import { noPractice, practiceOf } from '../core/practice/practice.ts'
 import { judge } from '../core/soundness/judge.ts'
-import { areaSolveOf, cureLayersOf, layArea } from '../core/soundness/lay.ts'
+import { areaSolveOf, cureLayersOf, layArea, statesOf } from '../core/soundness/lay.ts'
 import type { LaidArea } from '../core/soundness/lay.ts'
 import { solveToHorizon } from '../core/soundness/mismatch.ts'
 import { areasOf, restId } from '../core/stack/area.ts'
@@ -17,17 +18,22 @@ type RequestLayer = SoundnessRequest['layers'][number]
 
 /** A stack sent over HTTP, judged in every area with a full solve. */
 export function computeSoundness(request: SoundnessRequest) {
-  const { layers, support, ground, groundSuctionUm, practice, climate } = request
+  const { layers, support, groundSuctionUm, practice, policies = [] } = request
+  const climate = request.climate ?? referenceClimate
+  const ground = request.ground === undefined ? undefined : groundOf(request.ground)
+  const school = practice === undefined ? noPractice : practiceOf(practice)
   const events = layers.map((layer, at) => readied(eventOf(layer, at), findInLibrary))
   for (const [at, { problem }] of events.entries())
     if (problem) throw new Invalid([{ path: ['layers', at, ...problem.path], message: problem.message }])
-  const suctionUm = groundSuctionUm ?? suctionUmOf(ground === undefined ? undefined : groundOf(ground))
+  const suctionUm = groundSuctionUm ?? suctionUmOf(ground)
   const dayOf = (event: number): number => layers[event]!.appliedDay
   const solved = (area: Area): LaidArea => {
     const strata = fold(events, area.id, suctionUm)
     const films = cureLayersOf(strata, events, dayOf)
     const solve = areaSolveOf(films, solveToHorizon(films, climate)!)
-    const forecasts = strata.map(({ thickestUm }, at) => forecastOf(solve.states[at]!, thickestUm))
+    const forecasts = strata.map((stratum, at) =>
+      forecastOf(statesOf(stratum, solve.states[at]!, climate, school), stratum.thickestUm),
+    )
     return layArea({ area, strata, events, dayOf, forecasts, solve })
   }
   const areas = areasOf(
@@ -36,7 +42,10 @@ export function computeSoundness(request: SoundnessRequest) {
   ).map(solved)
   const judged = judge({
     support: supportOf(support)!,
-    practice: practice === undefined ? noPractice : practiceOf(practice),
+    ground: ground ? { ...ground, onDay: onDayOf(request) } : null,
+    climate,
+    policies,
+    practice: school,
     areas,
   })
   return {
@@ -48,6 +57,10 @@ export function computeSoundness(request: SoundnessRequest) {
     areas: judged.areas.map(({ area, verdict }) => ({ area: area.name, verdict })),
   }
 }
+
+/** The day its ground was put on, on the clock of `appliedDay`. */
+const onDayOf = ({ groundAgeDays }: SoundnessRequest): number | null =>
+  groundAgeDays === undefined ? null : -groundAgeDays
 
 function eventOf(layer: RequestLayer, at: number): StackEvent {
   const happening = { name: layer.name ?? `Layer ${at + 1}`, areas: layer.areas ?? [] }

@@ -4,7 +4,8 @@ import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import type { Spot, Step, StepSpot } from '../core/plan/step.ts'
 import type { Verdict } from '../core/severity.ts'
-import type { Settings } from '../document/studio.ts'
+import { doubtfulFeels } from '../document/fingers.ts'
+import type { Feel, Settings } from '../document/studio.ts'
 import { stepsOfSummary } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
@@ -27,6 +28,8 @@ export interface TouchSpot {
   /** Days of the calendar at 10, 50 and 90 %. */
   readonly days: readonly [number, number, number] | null
   readonly state: string
+  /** What it can hardly feel like yet. */
+  readonly doubtful: readonly Feel[]
 }
 
 export interface TodayEntry {
@@ -179,5 +182,6 @@ function spotOf(
     chance: chanceBy(forecast, gate, today - paintedDay),
     days: days.includes(null) ? null : (days.map((day) => paintedDay + day!) as [number, number, number]),
     state: stateOn(forecast, today - paintedDay),
+    doubtful: doubtfulFeels([forecast], today - paintedDay),
   }
 }

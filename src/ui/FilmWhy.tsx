@@ -10,17 +10,20 @@ const reasons = later(() => import('../core/film/why.ts').then(({ whyOf }) => wh
 export function FilmWhy({
   number,
   film,
+  alkydWeight,
   label,
   children,
 }: {
   readonly number: FilmNumber
   readonly film: Film
+  /** How much of an alkyd counts as fat; half unless a practice says otherwise. */
+  readonly alkydWeight?: number
   readonly label: string
   readonly children: ReactNode
 }) {
   const whyOf = useLater(reasons)
   return (
-    <Why reason={whyOf ? whyOf(number, film) : null} label={label}>
+    <Why reason={whyOf ? whyOf(number, film, alkydWeight) : null} label={label}>
       {children}
     </Why>
   )

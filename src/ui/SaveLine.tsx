@@ -1,5 +1,6 @@
 import { useStore } from '@nanostores/react'
 import { Undo2 } from 'lucide-react'
+import { useEffect } from 'react'
 import { fieldWords, valueWords } from '../document/fieldWords.ts'
 import type { Kind } from '../document/kinds.ts'
 import type { Conflict, Desk, DeskState, Standing } from '../saving/desk.ts'
@@ -25,6 +26,7 @@ interface SaveProps {
 /** Whether what is shown is stored, the undo, and the choice where two windows changed the same thing. */
 export function SaveLine({ desk, state, children, aside }: SaveProps) {
   const faults = useStore(faultyFields)
+  useUndoKey(desk)
   const words =
     state.standing === 'saved' && faults > 0
       ? `${faults === 1 ? 'A field' : `${faults} fields`} to be mended, not saved`
@@ -55,6 +57,20 @@ export function SaveLine({ desk, state, children, aside }: SaveProps) {
       {state.conflict && <TwoVersions conflict={state.conflict} desk={desk} state={state} />}
     </div>
   )
+}
+
+const typedInto = /^(INPUT|SELECT|TEXTAREA)$/
+
+/** Ctrl Z takes the last thing back, where no field is being typed into. */
+function useUndoKey(desk: Desk): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = event.target instanceof HTMLElement && typedInto.test(event.target.tagName)
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) void desk.undo()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [desk])
 }
 
 function TwoVersions({

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react'
 import type { Figure } from '../core/figure.ts'
+import { scienceSections } from '../core/science.ts'
+import type { ScienceSection } from '../core/science.ts'
 import { about } from './format.ts'
 import { Popup } from './Popup.tsx'
 
@@ -11,6 +13,8 @@ export interface Reason {
   readonly figures: readonly Figure[]
   /** Where the formula comes from, and how sure it is. */
   readonly source: string
+  /** Where the science page says it whole. */
+  readonly section: ScienceSection
 }
 
 /** A number, or a word, that answers when asked why. */
@@ -39,7 +43,7 @@ export function Why({
   )
 }
 
-function Reasons({ title, formula, figures, source }: Reason) {
+function Reasons({ title, formula, figures, source, section }: Reason) {
   return (
     <>
       <h3 className="text-lg leading-snug">{title}</h3>
@@ -58,7 +62,12 @@ function Reasons({ title, formula, figures, source }: Reason) {
           ))}
         </tbody>
       </table>
-      <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">{source}</p>
+      <p className="mt-2 border-t border-rule pt-2 text-[0.8rem] text-soft">
+        {source}{' '}
+        <a className="link" href={`/science#${scienceSections[section]}`}>
+          How it is reckoned
+        </a>
+      </p>
     </>
   )
 }

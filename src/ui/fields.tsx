@@ -1,6 +1,6 @@
 import { useEffect, useId, useState } from 'react'
 import type { ReactNode } from 'react'
-import { parseNumber } from '../core/measure/parse.ts'
+import { parseQuantity } from '../core/measure/quantity.ts'
 import { Chooser } from './Chooser.tsx'
 import { countFault } from './faults.ts'
 
@@ -31,6 +31,16 @@ export function Labelled({
 
 /** Text that becomes a value, or a sentence saying why not. */
 export type Reading<Value> = { readonly value: Value } | { readonly problem: string }
+
+const mostLetters = 120
+
+/** A name; `of` says of what. */
+export const readName = (text: string, of: string): Reading<string> =>
+  text.trim().length > mostLetters
+    ? { problem: `Keep the name under ${mostLetters} letters.` }
+    : text.trim()
+      ? { value: text.trim() }
+      : { problem: `Give ${of} a name.` }
 
 interface TypedProps<Value> {
   readonly id?: string
@@ -63,7 +73,7 @@ export function TypedField<Value>({
     if (shown === '') setTyped(null)
   }
   const reading = typed === null ? null : read(typed)
-  const problem = reading && 'problem' in reading ? reading.problem : null
+  const problem = reading && 'problem' in reading ? reading.problem || null : null
   useEffect(() => {
     if (problem === null) return
     countFault(1)
@@ -106,21 +116,34 @@ interface NumberProps {
   readonly onValue: (value: number) => void
   readonly low: number
   readonly high: number
+  /** Shown behind the number. */
   readonly unit?: string
+  /** The unit asked for where it stands in the label above. */
+  readonly asked?: string
   readonly className?: string
+  /** Called where the field is emptied; without it an empty field is a fault. */
+  readonly onEmpty?: () => void
 }
 
-/** A number between bounds; a comma is a decimal sign. */
-export function NumberField({ value, onValue, low, high, unit = '', ...rest }: NumberProps) {
+/** The unit a field's label ends in: "Width, cm". */
+const unitIn = (label = ''): string => /, ([^\s,]+)$/.exec(label)?.[1] ?? ''
+
+/** A number between bounds, in the field's own unit or one that can be turned into it. */
+export function NumberField({ value, onValue, low, high, unit = '', asked, onEmpty, ...rest }: NumberProps) {
+  const inUnit = unit || asked || unitIn(rest.label)
+  const between = `Between ${low} and ${high}${inUnit && ` ${inUnit}`}.`
   const read = (text: string): Reading<number> => {
-    const number = parseNumber(text)
+    if (!text.trim() && onEmpty) {
+      onEmpty()
+      return { problem: '' }
+    }
+    const negative = /^\s*[-−]/.test(text)
+    const number = negative ? null : parseQuantity(text, inUnit)
     if (number === null)
       return {
-        problem: text.trim().startsWith('-')
-          ? 'This cannot be below zero.'
-          : 'Write a number, such as 2.5 or 2,5.',
+        problem: negative ? between : `Write a number${inUnit && ` of ${inUnit}`}, such as 2.5 or 2,5.`,
       }
-    if (number < low || number > high) return { problem: `Between ${low} and ${high}${unit && ` ${unit}`}.` }
+    if (number < low || number > high) return { problem: between }
     return { value: number }
   }
   return (
@@ -197,7 +220,30 @@ type RowOf<Field> = Omit<Field, 'id' | 'label' | 'className'> & {
 
 export const NumberRow = ({ label, hint, className = '', ...field }: RowOf<NumberProps>) => (
   <Labelled label={label} hint={hint} className={className}>
-    {(id) => <NumberField id={id} {...field} />}
+    {(id) => <NumberField id={id} asked={unitIn(label)} {...field} />}
+  </Labelled>
+)
+
+interface DateProps {
+  readonly id?: string
+  readonly label?: string
+  readonly value: string | null
+  /** Null once it is cleared. */
+  readonly onValue: (date: string | null) => void
+  readonly className?: string
+}
+
+export const DateRow = ({ label, hint, className = '', value, onValue }: RowOf<DateProps>) => (
+  <Labelled label={label} hint={hint} className={className}>
+    {(id) => (
+      <input
+        id={id}
+        type="date"
+        className="field"
+        value={value ?? ''}
+        onChange={({ target }) => onValue(target.value || null)}
+      />
+    )}
   </Labelled>
 )
 

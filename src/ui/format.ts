@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns'
+import { format, isBefore, startOfToday, isSameYear, isThisYear, parseISO } from 'date-fns'
 import { dateOf } from '../core/plan/calendar.ts'
 import { about, upperFirst } from '../core/words.ts'
 
@@ -19,11 +19,19 @@ export const chanceText = (chance: number): string =>
 export const gramsText = (grams: number): string =>
   grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`
 export const mlText = (ml: number): string =>
-  ml < 10 ? `${ml.toFixed(2)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`
+  ml < 1 ? `${about(ml)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`
 export const umText = (um: number): string =>
   um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`
 
-export const dayText = (day: number): string => format(parseISO(dateOf(day)), 'EEE d MMM')
+/** The day as it stands in a calendar; with its year where that is not this one. */
+export function dayText(day: number): string {
+  const date = parseISO(dateOf(day))
+  return format(date, isThisYear(date) ? 'EEE d MMM' : 'EEE d MMM yyyy')
+}
+/** A day so far off that only its month is known. */
+/** Whether a date lies before today, on this machine's clock. */
+export const isPast = (iso: string): boolean => isBefore(parseISO(iso), startOfToday())
+export const monthText = (day: number): string => format(parseISO(dateOf(day)), 'MMMM yyyy')
 export const dateText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy')
 
 /** A span of days as a painter says it: "9–14 days", "about 1 day", "5–9 months". */
@@ -37,14 +45,13 @@ export function spanText(low: number, high: number): string {
   return `${a}–${b} days`
 }
 
-/** A span of dates: "3–11 Dec", "28 Nov–4 Dec". */
+/** A span of dates: "3–11 Dec", "28 Nov–4 Dec", "28 Dec 2026–4 Jan 2027". */
 export function datesText(low: number, high: number): string {
   const [a, b] = [parseISO(dateOf(low)), parseISO(dateOf(high))]
-  const far = Math.abs(high - low) > 300
-  const last = format(b, far ? 'd MMM yyyy' : 'd MMM')
+  const last = format(b, isThisYear(b) ? 'd MMM' : 'd MMM yyyy')
   if (dateOf(low) === dateOf(high)) return last
   const sameMonth = format(a, 'MMM yyyy') === format(b, 'MMM yyyy')
-  return `${format(a, sameMonth ? 'd' : far ? 'd MMM yyyy' : 'd MMM')}–${last}`
+  return `${format(a, sameMonth ? 'd' : isSameYear(a, b) ? 'd MMM' : 'd MMM yyyy')}–${last}`
 }
 
 /** A material's name without what stands in brackets. */

@@ -37,12 +37,27 @@ const roleOf = (family: Family, suits: (material: Material) => boolean = () => t
 /** A paint cannot be bound with an oil that does not dry. */
 const driesFrom = 0.3
 
+/** Tubes are bound in these too. */
+const otherBinders = ['alkyd_long_oil', 'egg_yolk', 'acrylic_dispersion', 'gum_arabic_solution', 'casein_12']
+
+const notForPaint = ['ethanol', 'acetone', 'isopropanol', 'xylene', 'odourless_kerosene', 'fast_spirit']
+
 export const materialRoles = {
   pigment: roleOf('pigment'),
-  oil: roleOf('oil', ({ rate }) => (rate?.mid ?? 0) >= driesFrom),
+  /** What paint is bound in: an oil as a rule; alkyd, egg, acrylic, gum or casein too. */
+  oil: {
+    families: ['oil', 'alkyd', 'egg', 'waterborne'],
+    options: [
+      ...roleOf('oil', ({ rate }) => (rate?.mid ?? 0) >= driesFrom).options,
+      ...library
+        .filter(({ id }) => otherBinders.includes(id))
+        .map((material) => ({ id: material.id, name: choiceName(material) })),
+    ],
+  },
   /** Into a medium any oil may go, those too that do not dry by themselves. */
   anyOil: roleOf('oil'),
-  thinner: roleOf('solvent'),
+  /** What thins oil paint on the brush; the rest of the solvents are for swabs and brushes. */
+  thinner: roleOf('solvent', (material) => !notForPaint.includes(material.id)),
   filler: roleOf('extender'),
 } as const
 export type MaterialRole = keyof typeof materialRoles

@@ -21,18 +21,23 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   await page.getByRole('button', { name: 'Not yet' }).click()
   await page.getByLabel('Done: Crush the resin').click()
   await expect(page.getByLabel('Done: Crush the resin')).toBeChecked()
-  await page.getByLabel('The pot is at').fill('90')
-  await expect(
-    page.getByText(/Gum turpentine .* may not go in: its vapour could catch fire/).first(),
-  ).toBeVisible()
+  await expect(page.getByText('All of it is made cold: no pot, no plate.')).toBeVisible()
 
   await page.getByRole('button', { name: 'Weigh' }).click()
+  await expect(page.getByRole('heading', { name: 'Damar resin' })).toBeVisible()
+  await page.getByRole('button', { name: /^Stand oil/ }).click()
   await expect(page.getByText('89.3 g to go')).toBeVisible()
   await page.getByLabel('Simulated scale: pour, g').fill('100')
   await page.getByRole('button', { name: 'Pour it on' }).click()
   await expect(page.locator('[data-settled="true"]')).toContainText(/(99\.9|100\.0)\d g/)
+  await expect(page.getByText(/^10\.\d g too much/)).toBeVisible()
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'too much Stand oil' })).toBeVisible()
+  await page.getByRole('button', { name: 'It is finished' }).click()
+  await expect(page.getByRole('alertdialog', { name: 'Not what it is called' })).toContainText(
+    /This is not Harbour glaze: no Gum turpentine, no Damar resin and .* too much Stand oil/,
+  )
+  await page.getByRole('button', { name: 'Go on weighing' }).click()
 
   await reload(page)
   await expect(page.getByRole('alert').filter({ hasText: 'too much Stand oil' })).toBeVisible()
@@ -42,12 +47,14 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   const { folder, url } = server
   await server.kill()
   server = await startServer({ folder, demo: true, scale: scale.address, port: Number(new URL(url).port) })
+  const turpentine = page.getByRole('button', { name: /^Gum turpentine/ })
+  await turpentine.click()
   await page.getByLabel('or typed, g').fill('78,3')
   await page.getByRole('button', { name: 'Write down what is typed' }).click()
-  const turpentine = page.getByRole('button', { name: /^Gum turpentine/ })
   await expect(turpentine).toContainText('78.3 g')
   await page.getByRole('button', { name: 'Take the last pour back' }).click()
   await expect(turpentine).toContainText('0.00 g')
+  await turpentine.click()
   await page.getByLabel('or typed, g').fill('78.3')
   await page.getByRole('button', { name: 'Write down what is typed' }).click()
   await expect(turpentine).toContainText('78.3 g')
@@ -64,19 +71,25 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   await expect(page.getByRole('button', { name: /^Damar resin/ })).toContainText(/7\.(7|8)\d g of/)
   await expectNoAxeProblems(page)
   await page.getByRole('button', { name: 'It is finished' }).click()
-  await expect(page.getByText('This batch is finished.')).toBeVisible()
+  await expect(page.getByText(/Use by about/)).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('button', { name: 'It is finished' })).toBeVisible()
+  await page.getByRole('button', { name: 'Weigh' }).click()
   await page.getByRole('button', { name: 'It is finished' }).click()
-  await expect(page.getByText('This batch is finished.')).toBeVisible()
+  await expect(page.getByText(/Use by about/)).toBeVisible()
 
-  await page.getByRole('button', { name: 'Record' }).click()
   const label = await page.getByRole('link', { name: /Small, 62/ }).getAttribute('href')
   expect((await page.request.get(url + label!)).headers()['content-type']).toBe('application/pdf')
   await page.getByRole('group', { name: 'stands up' }).getByRole('button', { name: '4' }).click()
   await page.getByLabel('Took out, ml').fill('20')
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByText('20.0 ml')).toBeVisible()
+  await page.getByRole('button', { name: 'They are filled' }).click()
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: /\d tubes of 36 ml/ })
+      .first(),
+  ).toBeVisible()
   await reload(page)
   await expect(
     page.getByRole('group', { name: 'stands up' }).getByRole('button', { name: '4' }),

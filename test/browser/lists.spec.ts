@@ -68,7 +68,7 @@ test('what cannot be read is set aside, told on every page, and put back from St
   sqlite.close()
 
   await page.goto(`${server.url}/mediums/morning-oil`)
-  await expect(page.getByRole('heading', { name: 'Mediums' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'There is nothing here by that address.' })).toBeVisible()
   await open(page, server.url)
   await page.getByRole('link', { name: 'One thing cannot be read and is set aside' }).click()
   const aside = page.getByRole('region', { name: 'Set aside' })

@@ -1,10 +1,11 @@
+import { library } from '../../src/core/materials/library.ts'
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { emulsionOf } from '../../src/core/batch/emulsion.ts'
 import { variationGrid } from '../../src/core/batch/grid.ts'
 import { freshnessOn, keepingOf } from '../../src/core/batch/keeping.ts'
-import { heatGuard, methodOf, missingBefore, unsettled } from '../../src/core/batch/method.ts'
+import { heatGuard, methodOf, weighedInOrder, missingBefore, unsettled } from '../../src/core/batch/method.ts'
 import { repairOf, runningOf, weighingsOf } from '../../src/core/batch/pouring.ts'
 import { timesFor, tubesFrom, wholeDrops } from '../../src/core/batch/scaling.ts'
 import { needOf } from '../../src/core/batch/stock.ts'
@@ -134,12 +135,59 @@ describe('the method', () => {
   it('C18: into a pot of 90 °C no spirit of flash point 40 goes: off the heat and below 25 °C; egg would boil over', () => {
     const spirit = { ...material('mineral_spirit_dearomatised_low_flash'), flashPointC: 40 }
     const answer = heatGuard(90, spirit)
-    expect(!answer.ok && answer.message).to.include('Off the heat, and below 25 °C first')
+    expect(!answer.ok && answer.message).to.include('Off the heat first, and down to 25 °C')
     expect(heatGuard(24, spirit).ok).to.equal(true)
     const egg = heatGuard(60, material('egg_yolk'))
     expect(!egg.ok && egg.message).to.include('boil over')
     expect(heatGuard(130, material('linseed_stand_oil')).ok).to.equal(false)
     expect(heatGuard(90, material('larch_balsam')).ok).to.equal(false)
+    expect(heatGuard(35, material('larch_balsam')).ok).to.equal(true)
+  })
+  it('whatever goes into a batch stands in exactly one step', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.constantFrom(...library), { maxLength: 8 }), (chosen) => {
+        const all = methodOf(chosen)
+        const placed = all.flatMap(({ materials }) => materials)
+        expect([...placed].sort()).to.deep.equal(chosen.map(({ id }) => id).sort())
+        const ids = all.map(({ id }) => id)
+        expect(new Set(ids).size).to.equal(ids.length)
+        all.forEach(({ needs }, at) => {
+          for (const need of needs) expect(ids.indexOf(need)).to.be.within(0, at - 1)
+        })
+      }),
+      { numRuns: 400 },
+    )
+  })
+  it('what dissolves cold is weighed first and never meets the pot: a warm studio does not lock it out', () => {
+    const glaze = steps('linseed_stand_oil', 'gum_turpentine', 'damar')
+    const order = weighedInOrder(
+      ['linseed_stand_oil', 'gum_turpentine', 'damar'].map((id) => ({ material: id })),
+      glaze,
+    ).map((one) => one.material)
+    expect(order).to.deep.equal(['damar', 'gum_turpentine', 'linseed_stand_oil'])
+    expect(glaze.every(({ warmth }) => warmth === 'cold')).to.equal(true)
+  })
+  it('wax with solvent is warmed in tap water, and no plate is named; wax in oil by where it melts', () => {
+    const paste = steps('beeswax', 'gum_turpentine')
+    expect(paste.find(({ id }) => id === 'wax')!.look).to.include('hot tap water')
+    expect(paste.some(({ id }) => id === 'heat-off')).to.equal(false)
+    expect(steps('carnauba', 'walnut').find(({ id }) => id === 'oil')!.look).to.include('91 °C')
+    expect(steps('walnut', 'aluminium_stearate').some(({ look }) => look.includes('wax'))).to.equal(false)
+  })
+  it('what oil does not take is stopped at, and never put on heat', () => {
+    const copal = steps('copal_hard', 'linseed_stand_oil').find(({ id }) => id === 'dissolve')!
+    expect([copal.warmth, copal.timerMinutes]).to.deep.equal(['cold', undefined])
+    expect(copal.look).to.include('Buy it run')
+  })
+  it('alkyd and driers go in last and cold; clove oil is no drier', () => {
+    const all = steps('damar', 'linseed_stand_oil', 'alkyd_medium_fluid', 'cobalt', 'clove_oil')
+    expect(before(all, 'heat-off', 'alkyd') && before(all, 'alkyd', 'drier')).to.equal(true)
+    expect(all.find(({ id }) => id === 'dissolve')!.materials).to.not.include('alkyd_medium_fluid')
+    expect(all.find(({ id }) => id === 'retarder')!.materials).to.deep.equal(['clove_oil'])
+  })
+  it('egg takes the oil drop by drop, and the resin varnish after it', () => {
+    const all = steps('egg_yolk', 'walnut', 'damar', 'gum_turpentine')
+    expect(before(all, 'strain', 'join') && before(all, 'oil-drops', 'join')).to.equal(true)
   })
 })
 
@@ -150,6 +198,14 @@ describe('keeping and using', () => {
     const on = (date: string) => freshnessOn(dayOf('2027-03-03T10:00')!, keeping, dayOf(date)!)
     expect(['2027-03-05', '2027-03-06', '2027-03-07'].map(on)).to.deep.equal(['fresh', 'watch', 'past'])
     expect(keepingOf([material('egg_yolk')], false).days).to.be.below(4)
+    expect([keeping.lookFor, keeping.lookEveryDays]).to.deep.equal(['smell, mould and separation', 1])
+  })
+  it('turpentine ages within a year of opening, damar in solution within two, walnut oil within one', () => {
+    const days = (...ids: string[]) => keepingOf(ids.map(material), false).days
+    expect(days('gum_turpentine')).to.equal(365)
+    expect(days('damar', 'white_spirit_aromatic')).to.equal(730)
+    expect(days('hempseed')).to.equal(365)
+    expect(days('isoparaffin')).to.be.above(1800)
   })
   it('C22: yolk 32 g, acid 20 g, oil 110 g: added oil 67.9 % of the wet, dried about 95 % oil, fat when dry; over 4 to 1 it may turn', () => {
     const emulsion = emulsionOf(

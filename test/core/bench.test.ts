@@ -15,6 +15,10 @@ import { findInLibrary } from '../../src/core/materials/find.ts'
 import { dropOf } from '../../src/core/measure/dropper.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../src/core/medium/basis.ts'
 import { costOf, layerCost } from '../../src/core/medium/cost.ts'
+import { measuredText, largestText } from '../../src/core/dosing/doseWords.ts'
+import { usualLargestDose } from '../../src/core/dosing/usualPaint.ts'
+import { unfitnessOf } from '../../src/core/dosing/fitness.ts'
+import { onlyIfAsked } from '../../src/core/dosing/design/asked.ts'
 import { design, nearOf } from '../../src/core/dosing/design/design.ts'
 import type { Wish } from '../../src/core/dosing/design/wish.ts'
 import {
@@ -31,7 +35,7 @@ import { drierDosing, metalsIn } from '../../src/core/medium/drierDose.ts'
 import { effectsOf, meets } from '../../src/core/medium/effects.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { Medium } from '../../src/core/medium/medium.ts'
-import { oilFigures, swapped } from '../../src/core/medium/oils.ts'
+import { oilFigures, oilsText, swapped } from '../../src/core/medium/oils.ts'
 import { pairsIn } from '../../src/core/medium/pairs.ts'
 import { addingTo, puttyOf } from '../../src/core/dosing/putty.ts'
 import type { RecipeLine } from '../../src/core/medium/recipe.ts'
@@ -364,13 +368,85 @@ describe('costs, swaps, effects and pairs', () => {
     expect([thin.body, meets(thin, { holdsPeaks: true })]).to.deep.equal(['fluid', false])
     expect(effectsOf(made(g('beeswax', 30), g('linseed_cold_pressed', 70))).sheen).to.equal('matt')
   })
+  it('stand oil runs slowly and levels, raw oil flows and drips, an emulsion of much oil stands', () => {
+    const [stand, raw] = [effectsOf(made(g('linseed_stand_oil', 10))), effectsOf(made(g('walnut', 10)))]
+    expect([stand.runs, stand.levels]).to.deep.equal(['runs slowly', true])
+    expect([raw.runs, raw.levels]).to.deep.equal(['drips', false])
+    expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 15))).body).to.equal('gel')
+    expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 10))).body).to.equal('fluid')
+  })
+  it('what leaves first sets a medium up long before it dries; a drier hurries it, clove holds it back', () => {
+    expect(effectsOf(made(g('linseed_stand_oil', 30), g('gum_turpentine', 30))).setsUp).to.include(
+      '15–60 min',
+    )
+    expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 10))).setsUp).to.include('10–40 min')
+    expect(effectsOf(made(g('walnut', 10))).setsUp).to.equal(null)
+    const touch = (...lines: RecipeLine[]) => effectsOf(made(...lines)).touchHours!
+    expect(touch(g('walnut', 50), g('cobalt', 0.3))).to.be.below(0.5 * touch(g('walnut', 50)))
+    expect(touch(g('walnut', 50), g('clove_oil', 0.5))).to.be.above(1.5 * touch(g('walnut', 50)))
+  })
+  it('the iodine number of a thickened oil tells nothing; one that never dries is named', () => {
+    const told = (...lines: RecipeLine[]) => oilsText(made(...lines).ingredients)
+    expect(told(g('linseed_stand_oil', 10)))
+      .to.include('bonds were used up')
+      .and.include('0.5–1.2 times')
+    expect(told(g('poppy', 10))).to.include('iodine value')
+    expect(told(g('walnut', 90), g('olive', 10))).to.match(/^Olive oil never dries; iodine value/)
+    expect(told(g('tung', 10))).to.include('1.4–3 times')
+  })
   it('C23: acid meets chalk, lead white and ultramarine; water meets hot wax; wax paste meets a waterborne paint', () => {
     const found = (...ids: string[]) => pairsIn(ids.map(material)).map(({ pair }) => pair)
     expect(found('vinegar_5', 'chalk_whiting')).to.deep.equal(['acid-carbonate'])
-    expect(found('vinegar_5', 'pw1', 'pb29')).to.deep.equal(['acid-lead-white', 'acid-ultramarine'])
+    expect(found('vinegar_5', 'pw1', 'pb29')).to.deep.equal(['acid-lead', 'acid-ultramarine'])
     expect(found('egg_yolk', 'beeswax', 'linseed_stand_oil')).to.deep.equal(['water-hot-oil'])
     expect(found('cold_wax_paste', 'acrylic_dispersion')).to.include('wax-paste-waterborne')
     expect(found('egg_yolk', 'linseed_stand_oil', 'marble_dust')).to.deep.equal([])
+    expect(found('vinegar_5', 'black_oil_leaded')).to.deep.equal(['acid-lead'])
+    expect(found('vinegar_5', 'pw4')).to.deep.equal(['acid-zinc'])
+    expect(found('colophony', 'gum_turpentine', 'pw1')).to.deep.equal(['acid-resin-soap'])
+    expect(found('gum_arabic_solution', 'walnut')).to.deep.equal([])
+    expect(found('acrylic_dispersion', 'walnut')).to.deep.equal(['oil-in-waterborne'])
+    expect(found('egg_yolk', 'damar', 'walnut')).to.deep.equal(['water-hot-oil'])
+    expect(found('egg_yolk', 'damar', 'gum_turpentine', 'walnut')).to.deep.equal([])
+  })
+  it('damar does not dissolve in low-odour spirit, sandarac only in ethanol, hard copal in nothing before it is run', () => {
+    const told = (...ids: string[]) => pairsIn(ids.map(material)).map(({ message }) => message)
+    expect(told('damar', 'mineral_spirit_dearomatised_low_flash')[0])
+      .to.include('does not dissolve')
+      .and.include('take turpentine, or spirit of 30–40')
+    expect(told('damar', 'gum_turpentine')).to.deep.equal([])
+    expect(told('damar', 'mineral_spirit_dearomatised_low_flash', 'gum_turpentine')).to.deep.equal([])
+    expect(told('damar', 'white_spirit_aromatic')[0]).to.include('slowly and cloudily')
+    expect(told('sandarac', 'walnut')[0]).to.include('it wants ethanol')
+    expect(told('sandarac', 'ethanol')).to.deep.equal([])
+    expect(told('copal_hard', 'linseed_stand_oil')[0]).to.include('Buy it run')
+  })
+})
+
+describe('what speaks against a medium at all', () => {
+  it('olive oil, turpentine alone, and too much drier are said first; a sound one is let be', () => {
+    const told = (...lines: RecipeLine[]) => unfitnessOf(made(...lines))
+    expect(told(g('olive', 10))!.message).to.include('do not use it')
+    expect(told(g('walnut', 95), g('olive', 5))!.severity).to.equal('watch')
+    expect(told(g('gum_turpentine', 10))!.message).to.include('It binds nothing')
+    expect(told(g('walnut', 10), g('cobalt', 0.5))!.severity).to.equal('unsound')
+    expect(told(g('linseed_stand_oil', 55), g('gum_turpentine', 45))).to.equal(null)
+  })
+  it('of oil that never dries no more is let into paint than a fiftieth of all its fat', () => {
+    const { ofMix, stops } = usualLargestDose(made(g('olive', 10)).ingredients)
+    expect(stops).to.equal('never dries')
+    expect(ofMix).to.be.within(0.001, 0.02)
+  })
+  it('a dose is told in drops to a small heap while they can be counted, else in ml and spoons', () => {
+    const drop = made({ material: 'walnut', amount: 1, unit: 'ml' }).ingredients
+    expect(measuredText(0.05, drop)).to.match(/^\d+–\d+ drops to 5 ml of paint/)
+    expect(measuredText(0.25, drop)).to.equal(
+      '3.3 ml (a bit under three quarters of a teaspoon) to 10 ml of paint',
+    )
+    expect(largestText({ ofMix: 0, stops: null }, drop)).to.match(/^No dose keeps the limits/)
+    expect(largestText({ ofMix: 0.25, stops: 'medium' }, drop)).to.match(
+      /^Most before it is watched: 1 part to 3 of paint/,
+    )
   })
 })
 
@@ -450,6 +526,24 @@ describe('C14: designing a medium to limits', () => {
       .and.include('exclude each other')
     const alone = design([{ kind: 'speed', least: 9 }], setting, null, solve)
     expect(!alone.ok && alone.clash).to.deep.equal([0])
+  })
+  it('asks before it takes what never dries, holds lead, spoils or only swabs', () => {
+    const offered = library.filter((one) => onlyIfAsked(one) === null).map(({ id }) => id)
+    for (const id of ['olive', 'sunflower_high_oleic', 'black_oil_leaded', 'linseed_boiled_metal_drier'])
+      expect(offered).to.not.include(id)
+    for (const id of ['lead', 'zinc_stearate', 'paraffin_wax', 'acetone', 'ethanol', 'egg_yolk'])
+      expect(offered).to.not.include(id)
+    expect(offered).to.include.members(['walnut', 'damar', 'beeswax', 'gum_turpentine', 'aluminium_stearate'])
+  })
+  it('no more silica goes in than can be stirred, whatever is wished, and no filler past what is bound', () => {
+    const materials = ['linseed_cold_pressed', 'silica_fumed', 'chalk_whiting'].map(material)
+    const found = design([{ kind: 'body', body: 'gel' }], { materials, paint, dose: 0.2 }, null, solve)
+    if (!found.ok) throw new Error(found.message)
+    const medium = made(...(found.recipe.lines as RecipeLine[]))
+    const silica = medium.ingredients.find((one) => one.material.id === 'silica_fumed')?.massG ?? 0
+    expect(silica / medium.massG).to.be.at.most(0.03001)
+    const alone = { materials: ['silica_fumed', 'walnut'].map(material), paint, dose: 0.2 }
+    expect(design([{ kind: 'body', body: 'paste' }], alone, null, solve).ok).to.equal(false)
   })
   it('the whole library is a shelf like any other', () => {
     expect(

@@ -23,7 +23,15 @@ const time: WorkingTime = { today, workingDays: weekdays, confidence: 0.8 }
 const step = (rest: Partial<StepIdea & Spot> = {}, rate = 1, thicknessUm = 50): StepIdea => {
   const forecast = forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
   const spots = [{ area: '', forecast, gate: 'touch' as const, ...rest }]
-  return { paintedDay: null, plannedDay: null, wetInWet: false, until: 'gate', spots, ...rest }
+  return {
+    paintedDay: null,
+    plannedDay: null,
+    wetInWet: false,
+    until: 'gate',
+    groundReady: null,
+    spots,
+    ...rest,
+  }
 }
 const datesOf = (ideas: readonly StepIdea[], sure = time) => forwardDates(stepsOf(ideas), sure)
 

@@ -1,7 +1,8 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
-import { hazardsOf, normalised, noShares, sumOf } from '../../src/core/materials/material.ts'
+import { cautionsOf, hazardsOf } from '../../src/core/materials/hazards.ts'
+import { normalised, noShares, sumOf } from '../../src/core/materials/material.ts'
 import {
   dryingClassAt,
   dryingOf,
@@ -29,7 +30,7 @@ describe('the book of materials', () => {
     for (const { id, name, family, densityGPerMl, shares } of library) {
       expect(name, id).to.match(/\S/)
       expect(familyNames[family], id).to.match(/\S/)
-      expect(densityGPerMl.low, id).to.be.at.most(densityGPerMl.mid).and.be.above(0.3)
+      expect(densityGPerMl.low, id).to.be.at.most(densityGPerMl.mid).and.be.above(0.1)
       expect(densityGPerMl.high, id).to.be.at.least(densityGPerMl.mid)
       expect(sumOf({ ...noShares, ...shares }), id).to.be.closeTo(1, 1e-6)
     }
@@ -102,6 +103,48 @@ describe('oils by their iodine value', () => {
   })
 })
 
+describe('what can hurt', () => {
+  const told = (...ids: string[]) => cautionsOf(ids.map(of)).join(' ')
+  it('whatever gives off vapour says so: pastes, driers, alkyds, not only solvents', () => {
+    for (const material of library)
+      if (
+        (material.shares.volatile ?? 0) >= 0.01 &&
+        material.family !== 'acid' &&
+        material.id !== 'ammonia_5'
+      )
+        expect(material.hazards, material.id).to.include('solvent vapour')
+    expect(told('alkyd_medium_fluid')).to.include('never put solvent on heat')
+    expect(told('ethanol')).to.include('Highly flammable')
+    expect(told('gum_turpentine')).to.include('enters the lungs').and.include('no safe amount')
+  })
+  it('each hazard has its own sentence: egg is kept cold, walnut an allergen, lead never sanded', () => {
+    expect(told('egg_yolk')).to.include('keep it cold').and.not.include('sand')
+    expect(told('walnut')).to.include('Walnut is an allergen')
+    expect(told('pw1')).to.include('never sand it dry').and.include('pregnancy')
+    expect(told('linseed_boiled_metal_drier')).to.include('Cobalt').and.include('Manganese')
+    expect(told('pb27')).to.include('acid and heat')
+    expect(told('pbr7_raw_umber')).to.include('Manganese')
+  })
+  it('what has no harm of its own says only that the data sheet comes first, and oil that its rags heat', () => {
+    expect(cautionsOf([of('pv19')])).to.have.length(1)
+    expect(cautionsOf([of('poppy')])).to.have.length(2)
+    expect(cautionsOf([of('chalk_whiting')], true)).to.have.length(1)
+  })
+  it('a make of the painter’s own dries as what it is made of: alkyd five times as fast', () => {
+    const own = materialOf(
+      lot('own', { base: null, family: 'alkyd', densityGPerMl: 0.95, stays: { alkyd: 1 } }),
+      findInLibrary,
+    )
+    expect(own.rate!.mid).to.equal(5)
+  })
+  it('every pigment has a lightfastness; alizarin fades, ochre does not, asphaltum never dries', () => {
+    const pigments = library.filter(({ family }) => family === 'pigment')
+    for (const { id, lightfastness } of pigments) expect(lightfastness, id).to.match(/^(I|II|III|IV|V)\b/)
+    expect([of('pr83').lightfastness, of('py43').lightfastness]).to.deep.equal(['III', 'I'])
+    expect(of('nbk6').rate!.mid).to.be.below(0.1)
+  })
+})
+
 describe('what a room forbids', () => {
   const answers = (id: string) =>
     policyAnswers(of(id), [...policyIds]).map(({ policy, answer }) => `${policy} ${answer}`)
@@ -145,7 +188,7 @@ describe('reckonings at the bench', () => {
     const acid = library.find(({ family }) => family === 'acid')!
     const said = (...ids: readonly string[]) => pairsIn([acid, ...ids.map(of)]).map(({ pair }) => pair)
     expect(said('marble_dust')).to.include('acid-carbonate')
-    expect(said('pw1')).to.include('acid-lead-white')
+    expect(said('pw1')).to.include('acid-lead')
     expect(pairsIn([of('walnut')])).to.deep.equal([])
   })
   it('a putty needs more oil the more filler it carries, and its load is what was asked', () => {

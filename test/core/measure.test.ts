@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs'
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { parseAmount, parseNumber, parseRatio } from '../../src/core/measure/parse.ts'
+import { parseMoney, parseQuantity, parseRange } from '../../src/core/measure/quantity.ts'
+import { dropFactors } from '../../src/core/materials/drops.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { weigh } from '../../src/core/medium/weigh.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
@@ -11,7 +13,25 @@ import { bookSource, librarySource } from '../../scripts/library.ts'
 describe('what a painter types', () => {
   it('a comma is a decimal sign and fractions are read', () => {
     expect(['3,5', '1/3', '1 1/2', '2½', '.5'].map(parseNumber)).to.deep.equal([3.5, 1 / 3, 1.5, 2.5, 0.5])
-    expect(['1,000,000', '1/0', 'two', ''].map(parseNumber)).to.deep.equal([null, null, null, null])
+    expect(['1/0', 'two', '', '1,2,3'].map(parseNumber)).to.deep.equal([null, null, null, null])
+  })
+  it('thousands may be set apart, and never become ones', () => {
+    expect(['1,000', '1 000', '12,500', '1,000,000', '1.000.000', '1,250.5'].map(parseNumber)).to.deep.equal([
+      1000, 1000, 12500, 1e6, 1e6, 1250.5,
+    ])
+    expect(['0,125', '3,25', '1.000'].map(parseNumber)).to.deep.equal([0.125, 3.25, 1])
+    const litre = parseAmount('1,000 ml', 'metric')
+    expect(litre.ok && litre.value.amount).to.equal(1000)
+  })
+  it('a number may bring its unit, a range its ends in any order, money its sign', () => {
+    expect(
+      ['70 microns', '1.5 mm', '70', 'about 60', '70 g'].map((text) => parseQuantity(text, 'µm')),
+    ).to.deep.equal([70, 1500, 70, 60, null])
+    expect([parseQuantity('60 cm', 'cm'), parseQuantity('24 in', 'cm')]).to.deep.equal([60, 24 * 2.54])
+    expect(parseRange('70-50')).to.deep.equal({ low: 50, high: 70 })
+    expect(parseRange('0.5–0.7 %')).to.deep.equal({ low: 0.5, high: 0.7 })
+    expect(parseRange('a lot')).to.equal(null)
+    expect(['€12.50', '12,50 EUR', '$1,200'].map(parseMoney)).to.deep.equal([12.5, 12.5, 1200])
   })
   it('a bare teaspoon is the painter’s own; a named one is not', () => {
     const unit = (text: string, spoons: 'us' | 'metric'): string => {
@@ -24,13 +44,24 @@ describe('what a painter types', () => {
     expect(unit('1 fl oz', 'metric')).to.equal('floz')
     expect(unit('12 drops', 'metric')).to.equal('drop')
     expect(unit('2', 'metric')).to.equal('part')
+    expect(['1 T', '1 t', '1 tbs', '2 spoons'].map((text) => unit(text, 'metric'))).to.deep.equal([
+      'tbsp_metric',
+      'tsp_metric',
+      'tbsp_metric',
+      'tsp_metric',
+    ])
+    const pint = parseAmount('1 pint', 'metric')
+    expect(pint.ok && [pint.value.amount, pint.value.unit]).to.deep.equal([16, 'floz'])
   })
   it('zero, negative, absurd and unknown amounts each get a sentence that says what to do', () => {
     for (const [text, hint] of [
       ['0 ml', 'above zero'],
       ['-3 g', 'above zero'],
       ['9999999 g', 'Check the unit'],
-      ['3 pints', 'not a unit'],
+      ['3 bushels', 'not a unit'],
+      ['a pinch', 'a number and a unit'],
+      ['1 pinch', 'weigh it'],
+      ['1e9 ml', 'Write it out'],
       ['some', 'a number and a unit'],
     ] as const) {
       const parsed = parseAmount(text, 'us')
@@ -53,6 +84,10 @@ describe('amounts', () => {
   })
   it('a spoon of crushed resin is half air', () => {
     expect(massOf('damar', 1, 'tbsp_metric')).to.be.closeTo(15 * 0.6, 1e-9)
+  })
+  it('an uncounted drop of thin oil is half to double; of thick oil it is told too large rather than too small', () => {
+    expect(dropFactors(findInLibrary('walnut')!)).to.deep.equal([1 / 2, 2])
+    expect(dropFactors(findInLibrary('linseed_stand_oil')!)).to.deep.equal([1 / 3, 1.5])
   })
   it('a drop of a solid and a spoon of dry pigment are refused: weigh them', () => {
     for (const [id, unit] of [

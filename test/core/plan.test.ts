@@ -15,6 +15,7 @@ const step = (rest: Partial<StepIdea & Spot> = {}): StepIdea => ({
   plannedDay: null,
   wetInWet: false,
   until: 'gate',
+  groundReady: null,
   spots: [{ area: '', forecast, gate: 'touch', ...rest }],
   ...rest,
 })

@@ -16,6 +16,17 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('no lead, opaque')).to.not.include('pw1')
     expect(found('no solvent wax')).to.deep.equal(found('wax, no solvent'))
   })
+  it('finds what its own field offers, and the same said in other words', () => {
+    expect(found('fast, pale, no solvent')).to.include('walnut_sun_thickened')
+    expect(found('fast pale oil without solvent')).to.deep.equal(found('fast, pale, oil, no solvent'))
+    expect(found('quick solvent-free oils'))
+      .to.include('walnut_sun_thickened')
+      .and.not.include('gum_turpentine')
+    expect(found('medium without wax')).to.not.include('oil_stick_binder')
+    expect(found('siccative')).to.include('cobalt')
+    expect(found('walnuts')).to.include('walnut')
+    expect(found('odourless')).to.include('isoparaffin')
+  })
   it('by what painters call it too, and by what stands inside a name', () => {
     expect(found('turps')).to.include('gum_turpentine')
     expect(found('turp')).to.include('gum_turpentine')
@@ -25,7 +36,7 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('wal')).to.include('walnut')
   })
   it('by pigment code and part of a name; nothing asked is everything', () => {
-    expect(found('pb29')).to.deep.equal(['pb29'])
+    expect(found('pb29')).to.deep.equal(['pb29', 'lapis'])
     expect(found('umber')).to.include.members(['pbr7_raw_umber', 'pbr7_burnt_umber'])
     expect(found('')).to.have.length(library.length)
     expect(found('unheard of')).to.deep.equal([])

@@ -1,8 +1,15 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
+import { filmOf } from '../../src/core/film/film.ts'
+import { findInLibrary } from '../../src/core/materials/find.ts'
+import { waterDays } from '../../src/core/film/waterDays.ts'
+import { shippedPractices } from '../../src/core/practice/practice.ts'
+import { soundnessRequest } from '../../src/document/compute.ts'
 import type { SoundnessRequest } from '../../src/document/compute.ts'
 import { computeSoundness } from '../../src/studio/soundness.ts'
 import type { Verdict } from '../../src/core/severity.ts'
+import type { PolicyId } from '../../src/core/materials/policy.ts'
+import { about } from '../../src/core/words.ts'
 import { vectors } from '../vectors.ts'
 
 interface ClassicStack extends SoundnessRequest {
@@ -51,6 +58,42 @@ describe('classic stacks, held against the practices', () => {
     })
 })
 
+interface RuledStack extends ClassicStack {
+  readonly must: readonly string[]
+  readonly mustNot: readonly string[]
+}
+/** Rules whose events or records are not built yet; a stack that calls for one of them is judged without it. */
+const notYet = [
+  'oil-over-wet-waterborne',
+  'halo',
+  'oiled-out-not-reworked',
+  'unremovable-varnish',
+  'varnish-too-early',
+  'varnish-between',
+  'thinner-glaze',
+  'opaque-in-glaze',
+  'solvent-bite',
+  'retarder-below',
+  'overaged',
+  'remover',
+]
+
+describe('stacks that must, and must not, make a rule speak', () => {
+  for (const { name, accept, must, mustNot, ...stack } of vectors<RuledStack>('rules')) {
+    const built = must.every((rule) => !notYet.includes(rule))
+    const isTaught = shippedPractices.some(({ id }) => id === stack.practice)
+    const asked = [...must.filter((rule) => !notYet.includes(rule)), ...mustNot]
+    if (!isTaught || (!built && asked.length === 0)) continue
+    it(`${name}: ${built ? accept.join(' or ') : 'as far as it is built'}`, () => {
+      const { verdict, findings } = computeSoundness(soundnessRequest.parse(stack))
+      const speaking = findings.filter(({ severity }) => severity !== 'note').map(({ rule }) => rule)
+      if (built) expect(accept, speaking.join()).to.include(verdict)
+      for (const rule of must) if (!notYet.includes(rule)) expect(speaking).to.include(rule)
+      for (const rule of mustNot) expect(speaking).to.not.include(rule)
+    })
+  }
+})
+
 type Layer = SoundnessRequest['layers'][number]
 const tube = (pigment: string, parts = 1) => ({
   pigments: [{ pigment, share: 1 }],
@@ -64,13 +107,20 @@ const layer = (pigment: string, wetThicknessUm: number, appliedDay: number, rest
   appliedDay,
   ...rest,
 })
+const grams = (material: string, amount: number) => ({ material, amount, unit: 'g' as const })
+const alkyd = {
+  lines: [{ material: 'alkyd_medium_fluid', amount: 1, unit: 'ml' as const }],
+  parts: 2,
+}
 const standOil = (parts: number) => ({
   medium: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' as const }], parts },
 })
 
-const rulesFound = (request: Omit<SoundnessRequest, 'support'> & { support?: string }): readonly string[] =>
-  computeSoundness({ support: 'linen_stretched', ...request })
-    .findings.filter(({ severity }) => severity !== 'note')
+type Request = Omit<SoundnessRequest, 'support'> & { support?: string }
+const findingsOf = (request: Request) => computeSoundness({ support: 'linen_stretched', ...request }).findings
+const rulesFound = (request: Request): readonly string[] =>
+  findingsOf(request)
+    .filter(({ severity }) => severity !== 'note')
     .map(({ rule }) => rule)
 
 describe('the rules', () => {
@@ -140,13 +190,173 @@ describe('the rules', () => {
       }),
     ).to.deep.equal(['resin-and-wax-limit'])
   })
-  it('an oil that does not dry is told as such, in words', () => {
-    const olive = { clear: 'olive', wetThicknessUm: 20, appliedDay: 30 }
-    const { verdict, findings } = computeSoundness({
+  it('olive oil on a picture never dries: said first, and nothing over it is given a day', () => {
+    const olive = { clear: 'olive', wetThicknessUm: 20, appliedDay: 0 }
+    const { findings } = computeSoundness({
       support: 'plywood',
-      layers: [layer('pw6_rutile', 60, 0), olive],
+      layers: [olive, layer('pw6_rutile', 60, 300)],
     })
-    expect(verdict).to.equal('unsound')
-    expect(findings.map(({ message }) => message).join()).to.include('will not harden')
+    const [never, soon] = ['will-not-harden', 'too-soon'].map((id) =>
+      findings.find(({ rule }) => rule === id),
+    )
+    expect(never!.message).to.equal(
+      '100\u00a0% of the oil in Layer 1 never dries (Olive oil): it stays sticky, and so does what lies over it.',
+    )
+    expect(soon!.message).to.include('may never be touch dry')
+  })
+  it('a fiftieth of an oil that never dries is watched, a tenth is unsound', () => {
+    const with_ = (olive: number) =>
+      findingsOf({
+        layers: [
+          layer('pw6_rutile', 60, 0, {
+            medium: {
+              lines: [
+                { material: 'olive', amount: olive, unit: 'ml' as const },
+                { material: 'linseed_cold_pressed', amount: 1 - olive, unit: 'ml' as const },
+              ],
+              parts: 0.3,
+            },
+          }),
+        ],
+      }).find(({ rule }) => rule === 'will-not-harden')?.severity
+    expect([with_(0.02), with_(0.08), with_(0.4)]).to.deep.equal([undefined, 'watch', 'unsound'])
+  })
+  it('an egg tempera is no oil film: no rule of oil is asked of it', () => {
+    const tempera = {
+      paints: [],
+      medium: {
+        lines: [
+          { material: 'egg_yolk', amount: 1, unit: 'g' as const },
+          { material: 'py43', amount: 1, unit: 'g' as const },
+        ],
+        parts: 1,
+      },
+      wetThicknessUm: 30,
+      appliedDay: 0,
+    }
+    expect(rulesFound({ support: 'plywood', layers: [tempera] })).to.deep.equal([])
+    expect(rulesFound({ layers: [layer('pw6_rutile', 60, 0), { ...tempera, appliedDay: 90 }] })).to.include(
+      'water-over-oil',
+    )
+  })
+  it('an acrylic underpainting dries in days whatever its thickness in oil would take; oil goes over it', () => {
+    const acrylic = {
+      ...tube('py43'),
+      oil: 'acrylic_dispersion',
+    }
+    const under = { paints: [acrylic], wetThicknessUm: 60, appliedDay: 0 }
+    const found = filmOf({ paints: [acrylic], wetThicknessUm: 60 }, findInLibrary)
+    if (!found.ok) throw new Error(found.message)
+    const climate = { temperatureC: 20, relativeHumidityPct: 50, light: 1 }
+    expect(waterDays(found.film, climate).touch).to.equal(3)
+    expect(waterDays(found.film, { ...climate, temperatureC: 8 }).touch).to.equal(6)
+    expect(found.film.flexPlain).to.equal(1.3)
+    expect(rulesFound({ layers: [under, layer('pw6_rutile', 60, 7)] })).to.deep.equal([])
+  })
+  it('egg emulsion goes into wet oil, or thinly over firm; in between it lifts', () => {
+    const emulsion = (day: number) =>
+      findingsOf({
+        support: 'plywood',
+        layers: [
+          layer('pw6_rutile', 60, 0),
+          layer('pw6_rutile', 30, day, {
+            medium: {
+              lines: [
+                { material: 'egg_yolk', amount: 1, unit: 'g' as const },
+                { material: 'linseed_stand_oil', amount: 1, unit: 'g' as const },
+              ],
+              parts: 0.5,
+            },
+          }),
+        ],
+      }).find(({ rule }) => rule === 'water-over-oil')?.severity
+    expect([emulsion(0.2), emulsion(9), emulsion(120)]).to.deep.equal([undefined, 'unsound', 'watch'])
+  })
+  it('a chalk ground wants a panel, and days to dry; twice as many in a cold room', () => {
+    const on = (support: string, groundAgeDays: number, temperatureC = 20) =>
+      rulesFound({
+        support: support,
+        ground: 'chalk_glue_gesso',
+        groundAgeDays,
+        groundSuctionUm: 0,
+        climate: { temperatureC, relativeHumidityPct: 50, light: 1 },
+        layers: [layer('pw6_rutile', 60, 0)],
+      })
+    expect(on('linen_stretched', 30)).to.include('ground-on-support')
+    expect(on('plywood', 8)).to.deep.equal([])
+    expect(on('plywood', 8, 10)).to.deep.equal(['ground-age'])
+    expect(on('plywood', 1)).to.deep.equal(['ground-age'])
+  })
+  it('zinc under oil is as bad on cloth as it is told, and a step less on a panel', () => {
+    const zinc = (support: string) =>
+      findingsOf({
+        support: support,
+        layers: [layer('pw4', 70, 0), layer('py43', 60, 90)],
+      }).find(({ rule }) => rule === 'zinc')
+    expect([zinc('linen_stretched')?.severity, zinc('plywood')?.severity]).to.deep.equal(['unsound', 'watch'])
+    expect(zinc('linen_stretched')!.message).to.include('Waiting does not help')
+    expect(rulesFound({ layers: [layer('pw4', 70, 0)] })).to.not.include('zinc')
+  })
+  it('two driers each within its most come to more than is advised; so do alkyd and a drier', () => {
+    const dried = (lines: ReturnType<typeof grams>[], parts = 0.3) =>
+      rulesFound({
+        layers: [layer('pw6_rutile', 60, 0, { medium: { lines, parts } })],
+      }).includes('drier-over-maximum')
+    const oil = grams('linseed_cold_pressed', 10)
+    expect(dried([oil, grams('cobalt', 0.3)])).to.equal(false)
+    expect(dried([oil, grams('manganese', 0.2)])).to.equal(false)
+    expect(dried([oil, grams('cobalt', 0.3), grams('manganese', 0.2)])).to.equal(true)
+    expect(dried([grams('alkyd_medium_fluid', 10), grams('cobalt', 0.3)], 1)).to.equal(true)
+  })
+  it('paint as from the tube does not wrinkle at a millimetre and a half; clear oil of a fifth of one does', () => {
+    const neat = layer('pw6_rutile', 1500, 0)
+    const oil = { clear: 'linseed_cold_pressed', wetThicknessUm: 200, appliedDay: 0 }
+    expect(rulesFound({ support: 'plywood', layers: [neat] })).to.not.include('wrinkling')
+    expect(findingsOf({ layers: [oil] }).find(({ rule }) => rule === 'wrinkling')?.severity).to.equal(
+      'unsound',
+    )
+  })
+  it('what the room forbids is unsound wherever it is, in tube, medium, thinner or ground', () => {
+    const told = (rest: object, policies: PolicyId[]) =>
+      findingsOf({ support: 'plywood', policies, layers: [layer('pw6_rutile', 60, 0)], ...rest }).filter(
+        ({ rule }) => rule === 'policy',
+      )
+    const thinned = layer('pw6_rutile', 60, 0, { thinner: { material: 'gum_turpentine', parts: 1 } })
+    expect(told({ layers: [thinned] }, ['solvent'])[0]!.message).to.include('Gum turpentine')
+    expect(told({ layers: [thinned] }, ['solvent'])[0]!.about).to.equal('room')
+    const lead = { ground: 'oil_ground_lead_white' as const, groundAgeDays: 90 }
+    expect(told(lead, ['lead'])[0]!.message).to.include('holds lead')
+    expect(told({}, ['lead'])).to.deep.equal([])
+  })
+  it('a single wash on the ground is no surface yet: that it sinks is noted, no more', () => {
+    const wash = layer('pbr7_raw_umber', 20, 0, { thinner: { material: 'gum_turpentine', parts: 1 } })
+    const told = (layers: Layer[]) =>
+      findingsOf({ ground: 'acrylic_dispersion_ground', groundAgeDays: 30, layers }).find(
+        ({ rule, layer: at }) => rule === 'underbound' && at === 0,
+      )?.severity
+    expect(told([wash])).to.not.equal('watch')
+  })
+})
+
+describe('what a finding says', () => {
+  it('a number over what is unsound is told as times as much as the film can follow', () => {
+    const { findings } = computeSoundness({
+      support: 'linen_stretched',
+      layers: [layer('pr108', 150, 0), layer('pv19', 20, 4, { medium: alkyd })],
+    })
+    const { message, numbers } = findings.find(({ rule }) => rule === 'mismatch')!
+    const times = Math.max(numbers['slip']!.value!, numbers['later']!.value!) / 0.6
+    expect(message).to.include(`${about(times)} times as much as the film can follow`)
+  })
+  it('a wait of a day and a half is told as that, and a chance of next to none in words', () => {
+    const { findings } = computeSoundness({
+      support: 'plywood',
+      practice: 'glazing',
+      layers: [layer('pw6_rutile', 70, 0), layer('pw6_rutile', 70, 1.5)],
+    })
+    const { message } = findings.find(({ rule }) => rule === 'too-soon')!
+    expect(message).to.match(
+      /^Layer 2 goes on 1\.5 days after Layer 1, which is then almost surely still soft/,
+    )
   })
 })

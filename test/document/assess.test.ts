@@ -64,6 +64,15 @@ describe('a painting, assessed', () => {
       rules(picture([fatIn('sky'), layer('lean', 1, 'pbr7_raw_umber', { plannedOn: '2026-11-25' })])),
     ).to.include('fat-over-lean')
   })
+  it('what a layer is made into is remembered only while its medium and materials stand as they did', () => {
+    const planned = layer('glaze', 0, 'pbk9', { medium: { mediumId: 'oil', parts: 1 } })
+    const rateWith = (mediums: Picture['mediums']): number =>
+      assess(picture([planned], { mediums }), findInLibrary).layers[0]!.worst!.film.rate
+    const poppy = { ...oil, recipe: { lines: [{ material: 'poppy', amount: 1, unit: 'ml' as const }] } }
+    const slow = rateWith([poppy])
+    expect(rateWith([oil])).to.be.greaterThan(slow)
+    expect(rateWith([poppy])).to.equal(slow)
+  })
   it('a mend is tried on the whole picture before it is offered, and does what it says', () => {
     const one = picture([fat, layer('lean', 1, 'pbk9', { plannedOn: '2026-11-25' })])
     const assessment = judged(one)
@@ -76,6 +85,61 @@ describe('a painting, assessed', () => {
         layers: one.layers.map((each) => (each.id === 'lean' ? { ...each, ...mend.change } : each)),
       }),
     ).to.not.include('fat-over-lean')
+  })
+  it('a mend says what it leaves unsound on its layer; one that leaves nothing is preferred', () => {
+    const olive = {
+      id: 'olive',
+      name: 'Olive',
+      recipe: { lines: [{ material: 'olive', amount: 1, unit: 'ml' as const }] },
+      note: '',
+    }
+    const wet = layer('wet', 0, 'pw6_rutile', { medium: { mediumId: 'olive', parts: 0.5 } })
+    const one = picture([wet], { mediums: [olive] })
+    const assessment = judged(one)
+    const finding = assessment.findings.find(({ rule }) => rule === 'will-not-harden')!
+    const mend = mendOf(finding, one, assessment, findInLibrary)!
+    expect([mend.kind, mend.leaves]).to.deep.equal(['without-medium', []])
+    const twice = picture([{ ...wet, thinner: { material: 'water', parts: 1 } }], { mediums: [olive] })
+    const both = judged(twice)
+    const step = mendOf(
+      both.findings.find(({ rule }) => rule === 'will-not-harden')!,
+      twice,
+      both,
+      findInLibrary,
+    )!
+    expect(step.leaves.join()).to.include('water in oil paint')
+  })
+  it('paint ground in an oil that never dries is offered one as pale that does', () => {
+    const paints = [
+      { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'sunflower_high_oleic', parts: 1 },
+    ]
+    const one = picture([layer('wet', 0, 'pw6_rutile', { paints })])
+    const assessment = judged(one)
+    const finding = assessment.findings.find(({ rule }) => rule === 'will-not-harden')!
+    const mend = mendOf(finding, one, assessment, findInLibrary)!
+    expect(mend.kind).to.equal('oil')
+    expect(rules({ ...one, layers: one.layers.map((each) => ({ ...each, ...mend.change })) })).to.deep.equal(
+      [],
+    )
+  })
+  it('the first layer waits for its ground', () => {
+    const lately = { ...painting('p'), ground: 'oil_ground_titanium' as const, groundOn: '2026-11-20' }
+    const { layers, findings } = judged(picture([layer('first', 0, 'pw6_rutile')], { painting: lately }))
+    expect(layers[0]!.date.day).to.be.at.least(dayOf('2027-01-19')!)
+    expect(findings.filter(({ rule }) => rule === 'ground-age')).to.deep.equal([])
+    const asked = picture([layer('first', 0, 'pw6_rutile', { plannedOn: '2026-11-25' })], {
+      painting: lately,
+    })
+    expect(rules(asked)).to.deep.equal(['ground-age'])
+  })
+  it('what the room forbids is unsound on a plan, and only noted once it is painted', () => {
+    const settings = { ...defaultSettings, policies: ['solvent' as const] }
+    const thinner = { material: 'gum_turpentine', parts: 1 }
+    const told = (rest: object) =>
+      judged(picture([layer('wash', 0, 'pw6_rutile', { thinner, ...rest })], { settings })).findings.find(
+        ({ rule }) => rule === 'policy',
+      )?.severity
+    expect([told({}), told({ at: '2026-11-20T10:00' })]).to.deep.equal(['unsound', 'note'])
   })
   it('nothing mends a layer that is already painted', () => {
     const one = picture([fat, layer('lean', 1, 'pbk9', { at: '2026-11-20T10:00' })])

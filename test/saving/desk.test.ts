@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { beforeEach, describe, it } from 'mocha'
+import { shownOn } from '../../src/saving/desk.ts'
 import type { Desk, Thing } from '../../src/saving/desk.ts'
 import { merged, same } from '../../src/saving/draft.ts'
 import { keepIn, leftBehind } from '../../src/saving/kept.ts'
@@ -32,6 +33,13 @@ describe('saving what is typed', () => {
     await standing(desk, 'saved')
     expect(studio.body('oil')['note']).to.equal('warm')
     expect(studio.heard).to.have.length(1)
+  })
+  it('what nobody typed in is shown as the same object, so that nothing is reckoned anew for it', () => {
+    const now = () => shownOn(desk.state.get(), 'medium', 'oil')
+    const before = now()
+    expect(now()).to.equal(before)
+    type('warm')
+    expect(now()).not.to.equal(before)
   })
   it('what is typed while a save is on its way is saved after it, at the revision it made', async () => {
     type('first')

@@ -22,6 +22,7 @@ export const painting = (id: string, rest: Partial<PaintingDocument> = {}): Pain
   heightCm: 40,
   support: 'plywood',
   ground: null,
+  groundOn: null,
   practice: 'oil-led',
   areas: [],
   deadline: null,

@@ -251,6 +251,23 @@ describe('a batch at the hot plate', () => {
     expect(await refusalOf(pour(write(), id, 'walnut', 1))).to.include('This batch is finished')
     expect(await refusalOf(unpour(write(), id))).to.include('what was poured stands')
   })
+  it('that is not what it was meant to be takes a name of its own, and is no batch of that medium', async () => {
+    const short = await begun()
+    await pour(write(), short, 'walnut', 90)
+    await finishBatch(write(), short)
+    const kept = (await find(studio.db, 'batch', short))!
+    expect([kept.name, kept.mediumId]).to.deep.equal(['Resin oil, as it came out', null])
+  })
+  it('with half again the most drier advised is not begun', async () => {
+    const lines = [
+      { material: 'walnut', amount: 100, unit: 'g' as const },
+      { material: 'cobalt', amount: 3, unit: 'g' as const },
+    ]
+    await saveMedium(write(), medium('dried', { recipe: { lines } }), null)
+    const by = { kind: 'mass' as const, g: 50 }
+    const begin = createBatch(write(), { mediumId: 'dried', by, jarMl: null, byFeel: false })
+    expect(await refusalOf(begin)).to.include('times the most drier advised')
+  })
   it('keeps its pours and its number whatever a page sends of them', async () => {
     const { revision, ...batch } = (await find(studio.db, 'batch', id))!
     await saveBatch(write(), id, { ...batch, pours: [], number: 77, note: 'cleared overnight' }, revision)
@@ -261,7 +278,7 @@ describe('a batch at the hot plate', () => {
     expect(await refusalOf(splitBatch(write(), id, 500, 'Too much'))).to.match(/^Only [\d.]+ ml are left/)
     const { made } = await splitBatch(write(), id, 20, 'Putty')
     const child = (await find(studio.db, 'batch', made[0]!))!
-    expect([child.parentId, child.number, child.madeOn]).to.deep.equal([id, 2, null])
+    expect([child.parentId, child.number, child.madeOn]).to.deep.equal([id, 3, null])
     expect(child.pours.reduce((sum, { grams }) => sum + grams, 0)).to.be.closeTo(20, 1e-9)
   })
   it('has a label of what is in it by mass, with its cautions, in two sizes', async () => {

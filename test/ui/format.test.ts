@@ -1,4 +1,5 @@
 import { expect } from 'chai'
+import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { dayOf } from '../../src/core/plan/calendar.ts'
@@ -19,9 +20,30 @@ import { mixedColour, oilColour, pigmentColour } from '../../src/ui/pigmentColou
 import { ingredientChoices, materialRoles } from '../../src/ui/materials.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { moved } from '../../src/ui/sorting.tsx'
+import { stateNames } from '../../src/core/cure/states.ts'
+import { scienceSections } from '../../src/core/science.ts'
+import { words } from '../../src/ui/words.ts'
 import { requestTo } from '../../src/ui/client.ts'
 
 const day = (date: string): number => dayOf(date)!
+
+describe('the science as a page', () => {
+  it('has a heading for every place a “why” leads to', () => {
+    const text = readFileSync(new URL('../../docs/science.md', import.meta.url), 'utf8')
+    const anchors = [...text.matchAll(/^## (.+)$/gm)].map(([, heading]) =>
+      heading!
+        .toLowerCase()
+        .replace(/[^\w\s-]/g, '')
+        .replaceAll(' ', '-'),
+    )
+    for (const anchor of Object.values(scienceSections)) expect(anchors).to.include(anchor)
+  })
+  it('explains each word once, and the states by the finger that tells them', () => {
+    const explained = words.map(([word]) => word)
+    expect(new Set(explained).size).to.equal(explained.length)
+    for (const state of Object.values(stateNames)) expect(explained).to.include(state)
+  })
+})
 
 describe('how a painter is told', () => {
   it('a span of days is as wide as it is known, and months when it is long', () => {
@@ -32,12 +54,15 @@ describe('how a painter is told', () => {
     expect(spanText(150, 270)).to.equal('5–9 months')
     expect(spanText(180, 185)).to.equal('about 6 months')
   })
-  it('a span of dates names a month once, and a year when it is far', () => {
-    expect(datesText(day('2026-12-03'), day('2026-12-11'))).to.equal('3–11 Dec')
-    expect(datesText(day('2026-11-28'), day('2026-12-04'))).to.equal('28 Nov–4 Dec')
-    expect(datesText(day('2026-11-28'), day('2026-11-28'))).to.equal('28 Nov')
-    expect(datesText(day('2026-11-28'), day('2027-12-04'))).to.equal('28 Nov 2026–4 Dec 2027')
-    expect(dayText(day('2026-12-03'))).to.equal('Thu 3 Dec')
+  it('a span of dates names a month once, and the year where it is not this one', () => {
+    const year = new Date().getFullYear()
+    expect(datesText(day(`${year}-12-03`), day(`${year}-12-11`))).to.equal('3–11 Dec')
+    expect(datesText(day(`${year}-11-28`), day(`${year}-12-04`))).to.equal('28 Nov–4 Dec')
+    expect(datesText(day(`${year}-11-28`), day(`${year}-11-28`))).to.equal('28 Nov')
+    expect(datesText(day('2099-11-28'), day('2099-12-04'))).to.equal('28 Nov–4 Dec 2099')
+    expect(datesText(day('2098-11-28'), day('2099-12-04'))).to.equal('28 Nov 2098–4 Dec 2099')
+    expect(dayText(day('2099-12-03'))).to.equal('Thu 3 Dec 2099')
+    expect(dayText(day(`${year}-12-03`))).to.match(/ 3 Dec$/)
   })
   it('a chance is never told as certain, either way', () => {
     fc.assert(
@@ -53,7 +78,13 @@ describe('how a painter is told', () => {
       '23.4 g',
       '235 g',
     ])
-    expect([mlText(0.5), mlText(55.55), mlText(180)]).to.deep.equal(['0.50 ml', '55.5 ml', '180 ml'])
+    expect([0, 0.5, 2.83, 55.55, 180].map(mlText)).to.deep.equal([
+      '0 ml',
+      '0.5 ml',
+      '2.8 ml',
+      '55.5 ml',
+      '180 ml',
+    ])
     expect([umText(2.345), umText(60), umText(1500)]).to.deep.equal(['2.3 µm', '60 µm', '1.5 mm'])
     expect(percentText(0.0004)).to.match(/^0.%$/)
     expect(percentText(0.034)).to.match(/^3\.4.%$/)

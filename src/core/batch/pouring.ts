@@ -45,6 +45,35 @@ export function pourStateOf({ grams, left }: Weighing): PourState {
   return Math.abs(left) <= slack ? 'right' : left > 0 ? 'to pour' : 'over'
 }
 
+/** How a jar differs from what it was meant to be: what is missing, and what there is too much or too little of, in g. */
+export interface Departure {
+  readonly material: string
+  readonly is: 'missing' | 'too much' | 'too little'
+  readonly grams: number
+}
+
+/** A share within this of the one wanted, of itself or of the whole, is as wanted. */
+const withinOfShare = 0.05
+const withinOfWhole = 0.005
+
+/**
+ * Where the shares poured differ from the shares wanted; empty: it is what it is called, in whatever quantity. What was
+ * poured by feel was never meant to be anything.
+ */
+export function departuresOf(targets: readonly Target[], pours: readonly Pour[]): readonly Departure[] {
+  const wantedG = targets.reduce((sum, { grams }) => sum + grams, 0)
+  const poured = weighingsOf(targets, pours)
+  const inG = poured.reduce((sum, one) => sum + one.poured, 0)
+  if (!(wantedG > 0) || !(inG > 0)) return []
+  return poured.flatMap((one): Departure[] => {
+    const [wanted, is] = [one.grams / wantedG, one.poured / inG]
+    if (Math.abs(is - wanted) <= Math.max(withinOfWhole, withinOfShare * wanted)) return []
+    const grams = Math.abs(one.poured - wanted * inG)
+    if (one.poured === 0) return [{ material: one.material, is: 'missing', grams }]
+    return [{ material: one.material, is: is > wanted ? 'too much' : 'too little', grams }]
+  })
+}
+
 export interface Repair {
   /** New amounts in the same proportions; the overpoured line is right as it is. */
   readonly targets: readonly Target[]

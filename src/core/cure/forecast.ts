@@ -26,8 +26,22 @@ export interface Forecast {
 export const spreadOf = (thicknessUm: number): number =>
   0.35 + 0.45 * clamp(Math.log(thicknessUm / 200) / Math.log(5), 0, 1)
 
-/** A pass that fewer of the book's layers would have given by then is kept, and says nothing of the other states. */
+/** A pass that fewer of the book's layers would have given by then is doubted. */
 const unlikelyShare = 0.01
+
+/**
+ * Whether hardly a layer of the book would have reached this state by this day: such a pass is asked about, kept, and says
+ * nothing of the other states (science.md §7).
+ */
+export const isUnlikelyPass = (
+  { days, sigma }: Pick<Forecast, 'days' | 'sigma'>,
+  state: StateId,
+  day: number,
+) => days[state] === null || normalBelow(zOf(day, days[state], sigma)) < unlikelyShare
+
+/** A day as so many spreads of ln time after the likely one. */
+const zOf = (day: number, likely: number, sigma: number): number =>
+  Math.log(Math.max(1e-6, day / likely)) / sigma
 
 /**
  * A forecast, narrowed by touch tests (science.md §7): each state's own tests cut off where it cannot be, the other states
@@ -50,16 +64,16 @@ function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[])
   for (const state of stateIds) {
     const model = days[state]
     if (model === null) continue
-    const zOf = (day: number): number => Math.log(Math.max(1e-6, day / model)) / sigma
+    const z = (day: number): number => zOf(day, model, sigma)
     const { after, by } = windowOf(state, evidence)
-    held.set(state, { low: after === null ? -Infinity : zOf(after), high: by === null ? Infinity : zOf(by) })
+    held.set(state, { low: after === null ? -Infinity : z(after), high: by === null ? Infinity : z(by) })
     const own = windowOf(
       state,
       evidence.filter((test) => test.state === state),
     )
-    const believed = own.by !== null && normalBelow(zOf(own.by)) >= unlikelyShare
-    const low = own.after === null ? -Infinity : zOf(own.after)
-    const high = believed ? zOf(own.by) : Infinity
+    const believed = own.by !== null && !isUnlikelyPass({ days, sigma }, state, own.by)
+    const low = own.after === null ? -Infinity : z(own.after)
+    const high = believed ? z(own.by) : Infinity
     if (low > -Infinity || high < Infinity) telling.set(state, { low, high })
   }
   return linkStates(telling, held)

@@ -5,11 +5,14 @@ export type StateId = (typeof stateIds)[number]
 /** Days after the layer was applied; null: not reached in the days asked about. */
 export type StateDays = Readonly<Record<StateId, number | null>>
 
+/** Of a film that takes no part, or never dries. */
+export const neverDays: StateDays = { touch: null, firm: null, set: null, varnishSoft: null, cured: null }
+
 export const stateNames: Readonly<Record<StateId, string>> = {
   touch: 'touch dry',
   firm: 'firm',
-  set: 'set',
-  varnishSoft: 'varnish-soft',
+  set: 'hard through',
+  varnishSoft: 'ready for a soft varnish',
   cured: 'cured',
 }
 

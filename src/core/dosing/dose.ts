@@ -1,7 +1,9 @@
 import { binderClasses, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
-import { demandOf } from '../film/paint.ts'
-import { drierLoadG } from '../film/film.ts'
+import { demandOf } from '../materials/demand.ts'
+import { fatSharesOf } from '../medium/fat.ts'
+import { drierLoadG } from '../medium/driers.ts'
+import { defaultLimits } from '../practice/limits.ts'
 import { massByClass, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 import { againstLimit, cornersOf, spanOf } from '../medium/span.ts'
@@ -35,6 +37,8 @@ export interface Side {
   readonly demandMl: number
   /** Metal of driers over the most advised, times the oil and alkyd it is advised on; g. */
   readonly drierLoadG: number
+  /** Oil that never dries, of all oil and alkyd; ml. */
+  readonly nonDryingMl: number
 }
 
 export function sideOf(ingredients: readonly Ingredient[]): Side {
@@ -55,6 +59,7 @@ export function sideOf(ingredients: readonly Ingredient[]): Side {
       0,
     ),
     drierLoadG: drierLoadG(per),
+    nonDryingMl: fatSharesOf(per).nonDrying * (wetVolumes.oil + wetVolumes.alkyd),
   }
 }
 
@@ -144,6 +149,13 @@ export function mediumAt(paint: Side, medium: Side, ofMix: number): number {
 const doseAtMedium = (paint: Side, medium: Side, most: number): number =>
   crossing(most * staysOf(paint), bindingOf(medium) - most * staysOf(medium))
 
+/** The dose at which oil that never dries begins to be watched in the film. */
+function doseAtWetOil(paint: Side, medium: Side): number {
+  const most = defaultLimits.nonDrying.watch
+  const fatMl = ({ dryVolumes }: Side): number => dryVolumes.oil + dryVolumes.alkyd
+  return crossing(most * fatMl(paint) - paint.nonDryingMl, medium.nonDryingMl - most * fatMl(medium))
+}
+
 /** Where (1 - f) spare = f excess. */
 const crossing = (spare: number, excess: number): number =>
   spare < 0 ? 0 : excess <= 0 ? Infinity : spare / (spare + excess)
@@ -152,7 +164,7 @@ export interface LargestDose {
   /** Of the mix by true volume; Infinity: no limit is met. */
   readonly ofMix: number
   /** What stops it there. */
-  readonly stops: Cap | 'medium' | 'drier' | null
+  readonly stops: Cap | 'medium' | 'drier' | 'never dries' | null
 }
 
 /**
@@ -176,6 +188,8 @@ export function largestDose(
     const fat = (side: Side): number => side.dryMass.oil + side.dryMass.alkyd
     const ofMix = crossing(fat(paint) - paint.drierLoadG, medium.drierLoadG - fat(medium))
     if (ofMix < best.ofMix) best = { ofMix, stops: 'drier' }
+    const byWetOil = doseAtWetOil(paint, medium)
+    if (byWetOil < best.ofMix) best = { ofMix: byWetOil, stops: 'never dries' }
   }
   return best
 }

@@ -1,5 +1,5 @@
 import type { Material } from '../materials/material.ts'
-import { demandOf } from '../film/paint.ts'
+import { demandOf } from '../materials/demand.ts'
 
 /** A filler and an oil worked to a wanted fatness. */
 export interface Putty {

@@ -15,8 +15,12 @@ export const usualTube: Tube = {
 const made = tubeIngredients(usualTube, findInLibrary)
 export const usualPaint = sideOf(made.ok ? made.ingredients : [])
 
-/** The largest dose in that paint by the common limits, and by their limit on medium in the mix unless `mostMedium` says more. */
-export const usualLargestDose = (
-  ingredients: readonly Ingredient[],
-  mostMedium: number | null = noPractice.limits.medium.watch,
-): LargestDose => largestDose(usualPaint, ingredients, practiceCaps(noPractice), mostMedium)
+/**
+ * The largest dose in that paint on cloth, by the usual limits and by theirs on how much medium there may be. It is the one
+ * figure wherever no paint, support or practice is chosen.
+ */
+export const usualLargestDose = (ingredients: readonly Ingredient[]): LargestDose =>
+  largestDose(usualPaint, ingredients, practiceCaps(noPractice, true), noPractice.limits.medium.watch)
+
+/** What that figure holds for, in words. */
+export const usualPaintWords = 'in titanium white on cloth, by the usual limits'

@@ -1,13 +1,16 @@
 import { binderClasses, classMlPerGram, kindOf, normalised, sumOf } from '../materials/material.ts'
-import type { Shares } from '../materials/material.ts'
+import type { Material, Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
-import { drierEffect } from '../cure/drier.ts'
-import type { DrierDose } from '../cure/drier.ts'
 import { clamp } from '../clamp.ts'
 import { drink } from './drinking.ts'
-import { demandOf, ofVolume, tubeIngredients } from './paint.ts'
+import { driersIn } from '../medium/driers.ts'
+import type { Driers } from '../medium/driers.ts'
+import { fatOf, isAllYolk } from '../medium/fat.ts'
+import type { FatShares } from '../medium/fat.ts'
+import { demandOf } from '../materials/demand.ts'
+import { ofVolume, tubeIngredients } from './paint.ts'
 import type { Tube } from './paint.ts'
 
 /** What goes on the brush for one layer. Parts are true volumes. */
@@ -51,6 +54,7 @@ export interface Film {
   readonly hardens: boolean
   readonly mix: MixShares
   readonly binder: BinderShares
+  readonly fat: FatShares
   readonly powder: PowderShares
   readonly perDryVolume: DryParts
   readonly driers: Driers
@@ -61,6 +65,8 @@ export interface MixShares {
   readonly medium: number
   readonly thinner: number
   readonly volatile: number
+  /** Water alone. */
+  readonly water: number
   /** The one figure for "how much medium": the medium less its solvent and powder, of the mix less solvent. Null without paint. */
   readonly mediumLessSolvent: number | null
 }
@@ -69,7 +75,9 @@ export interface MixShares {
 export interface BinderShares {
   readonly resin: number
   readonly wax: number
+  readonly oil: number
   readonly alkyd: number
+  readonly protein: number
   /** Protein, polymer and gum: what is bound by water-borne binder. */
   readonly waterborne: number
 }
@@ -90,22 +98,15 @@ export interface DryParts {
   readonly binder: number
 }
 
-/** The driers and retarders in it, and what they do to the start of drying and its going through. */
-export interface Driers {
-  readonly doses: readonly DrierDose[]
-  readonly start: number
-  readonly through: number
-}
-
 export type FilmResult =
   | { readonly ok: true; readonly film: Film }
   | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
 
-/** Rate below which a film is said never to harden. */
-const neverHardensRate = 0.05
+/** A film slower than this, its yolk left out, or with this much oil that never dries in its fat, never hardens. */
+const neverHardens = { rate: 0.1, nonDrying: 0.1 } as const
 
 /** How much of an alkyd counts as fat unless the practice says otherwise. */
-export const defaultAlkydWeight = 0.5
+const defaultAlkydWeight = 0.5
 
 /** Demand over fat, fat = oil + weight × alkyd; null where there is powder and no fat. */
 export function leannessOf(
@@ -116,15 +117,32 @@ export function leannessOf(
   return fat > 0 ? demand / fat : demand > 0 ? null : 0
 }
 
+/** Leanness upside down, as it is drawn: 1 just bound, a neat tube 1.25, Infinity all oil; null without fat. */
+export function fatnessOf(parts: DryParts, alkydWeight = defaultAlkydWeight): number | null {
+  const leanness = leannessOf(parts, alkydWeight)
+  return leanness === null ? null : leanness <= 1 / mostFatness ? Infinity : 1 / leanness
+}
+
+/** From here on a film is all oil as far as anyone can tell. */
+const mostFatness = 30
+
 /** What is true of a film whatever it is laid over. */
 export type BeforeDrinking = Omit<
   Film,
   'suctionUm' | 'drunkUm' | 'suctionLeftUm' | 'binderRatioAfterDrinking' | 'surface' | 'flex'
 >
 
+export interface ResinIn {
+  readonly material: Material
+  readonly ofFilm: number
+}
+
 /** A mixture weighed up, before it is laid over anything. */
 export interface Mix {
   readonly all: readonly Ingredient[]
+  readonly materials: readonly Material[]
+  /** Its resins and balsams, each with its share of the dried film by mass. */
+  readonly resins: readonly ResinIn[]
   readonly dryVolumes: Shares
   readonly dryVolume: number
   readonly powderVolume: number
@@ -167,7 +185,8 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
       message: 'Nothing is in the mixture. Give the paint or the medium at least one part.',
       path: ['paints'],
     }
-  const dryVolumes = withoutVolatiles(volumeByClass(all))
+  const wetVolumes = volumeByClass(all)
+  const dryVolumes = withoutVolatiles(wetVolumes)
   if (!(sumOf(dryVolumes) > 0))
     return {
       ok: false,
@@ -175,7 +194,10 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
         'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.',
       path: ['paints'],
     }
-  return { ok: true, mix: weighedUp({ paint, medium, thinner, all, dryVolumes }, mixture.wetThicknessUm) }
+  return {
+    ok: true,
+    mix: weighedUp({ paint, medium, thinner, all, wetVolumes, dryVolumes }, mixture.wetThicknessUm),
+  }
 }
 
 interface Parts {
@@ -183,10 +205,14 @@ interface Parts {
   readonly medium: readonly Ingredient[]
   readonly thinner: readonly Ingredient[]
   readonly all: readonly Ingredient[]
+  readonly wetVolumes: Shares
   readonly dryVolumes: Shares
 }
 
-function weighedUp({ paint, medium, thinner, all, dryVolumes }: Parts, wetThicknessUm: number): Mix {
+function weighedUp(
+  { paint, medium, thinner, all, wetVolumes, dryVolumes }: Parts,
+  wetThicknessUm: number,
+): Mix {
   const wetVolume = volumeOf(all)
   const dryVolume = sumOf(dryVolumes)
   const volatile = 1 - dryVolume / wetVolume
@@ -200,8 +226,8 @@ function weighedUp({ paint, medium, thinner, all, dryVolumes }: Parts, wetThickn
   )
   const dryMass = withoutVolatiles(massByClass(all))
   const organic = sumOf(dryMass, binderClasses)
-  const rate = rateOf(all, powder, demand > 0 ? binder / demand : null)
-  const doses = drierDoses(all, dryMass)
+  const powderRate = powderRateOf(all, powder, demand > 0 ? binder / demand : null)
+  const { shares: fatShares, rate, rateWithoutEgg } = fatOf(all)
   const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
   const film: BeforeDrinking = {
     wetThicknessUm,
@@ -212,22 +238,29 @@ function weighedUp({ paint, medium, thinner, all, dryVolumes }: Parts, wetThickn
     binderRatio: demand > 0 ? binder / demand : null,
     leanness: leannessOf({ demand, oil, alkyd }),
     dry: { byVolume: normalised(dryVolumes), byMass: normalised(dryMass) },
-    rate,
+    rate: rate * powderRate,
     q: fat / dryVolume,
     flexPlain: flexOf(all, dryVolumes, dryVolume, powder),
-    hardens: fat > 0 && rate >= neverHardensRate,
+    hardens:
+      fat > 0 &&
+      fatShares.nonDrying < neverHardens.nonDrying &&
+      (isAllYolk(fatShares) || rateWithoutEgg * powderRate >= neverHardens.rate),
     mix: {
       medium: volumeOf(medium) / wetVolume,
       thinner: volumeOf(thinner) / wetVolume,
       volatile,
+      water: wetVolumes.water / wetVolume,
       mediumLessSolvent: paint.length > 0 ? bindingVolume(medium) / dryVolume : null,
     },
     binder: {
       resin: share(dryMass.resin, organic),
       wax: share(dryMass.wax, organic),
+      oil: share(oil, binder),
       alkyd: share(alkyd, binder),
+      protein: share(protein, binder),
       waterborne: share(protein + polymer + gum, binder),
     },
+    fat: fatShares,
     powder: {
       zinc: zincShare(all, powder),
       opaque: share(
@@ -241,10 +274,26 @@ function weighedUp({ paint, medium, thinner, all, dryVolumes }: Parts, wetThickn
       alkyd: alkyd / dryVolume,
       binder: binder / dryVolume,
     },
-    driers: { doses, ...drierEffect(doses, demand > 0) },
+    driers: driersIn(all, dryMass, demand > 0),
   }
-  return { all, dryVolumes, dryVolume, powderVolume: powder, binderVolume: binder, film }
+  return {
+    all,
+    materials: all.map(({ material }) => material),
+    resins: resinsIn(all, sumOf(dryMass)),
+    dryVolumes,
+    dryVolume,
+    powderVolume: powder,
+    binderVolume: binder,
+    film,
+  }
 }
+
+const resinsIn = (all: readonly Ingredient[], dryG: number): readonly ResinIn[] =>
+  all.flatMap(({ material, massG }) =>
+    material.family === 'resin' || material.family === 'balsam'
+      ? [{ material, ofFilm: (massG * (material.shares.resin ?? 0)) / dryG }]
+      : [],
+  )
 
 /** The film a mixture dries to over what can still drink so much, µm (= ml/m²). */
 export function filmOver(mix: Mix, suctionUm: number): Film {
@@ -310,34 +359,25 @@ const powderVolume = (all: readonly Ingredient[], weight: (ingredient: Ingredien
 /** Kinds that act as a catalyst: a little goes far. */
 const umbers: readonly string[] = ['pbr7_raw_umber', 'pbr7_burnt_umber']
 
-/** Drying speed: mean of the oils and alkyds, times what the powders do to it (an umber is a catalyst: little goes far). */
-function rateOf(all: readonly Ingredient[], powder: number, binderRatio: number | null): number {
-  let fat = 0
-  let weighted = 0
-  for (const { material, massG } of all) {
-    if (!material.shares.oil && !material.shares.alkyd) continue
-    const perGram = classMlPerGram(material)
-    const fatMl = massG * (perGram.oil + perGram.alkyd)
-    fat += fatMl
-    weighted += fatMl * (material.rate?.mid ?? 1)
-  }
-  if (fat === 0) return 0
+/** What the powders do to the drying speed (an umber is a catalyst: little goes far). */
+function powderRateOf(all: readonly Ingredient[], powder: number, binderRatio: number | null): number {
+  if (!(powder > 0)) return 1
   const load = binderRatio === null ? 1 : Math.min(1, 1.25 / binderRatio)
-  const exponent =
-    powder > 0
-      ? all.reduce((sum, { material, massG }) => {
-          if (material.family !== 'pigment' || !material.rate) return sum
-          const share = powderMl(material, massG) / powder
-          const acting = umbers.includes(kindOf(material)) ? (1.1 * share) / (share + 0.1) : share
-          return sum + acting * Math.log(material.rate.mid)
-        }, 0)
-      : 0
-  return (weighted / fat) * Math.exp(load * exponent)
+  const exponent = all.reduce((sum, { material, massG }) => {
+    if (material.family !== 'pigment' || !material.rate) return sum
+    const share = powderMl(material, massG) / powder
+    const acting = umbers.includes(kindOf(material)) ? (1.1 * share) / (share + 0.1) : share
+    return sum + acting * Math.log(material.rate.mid)
+  }, 0)
+  return Math.exp(load * exponent)
 }
 
 const zincWeight: Record<string, number> = { pw4: 1, pw5: 0.5 }
 const zincShare = (all: readonly Ingredient[], powder: number): number =>
   powder > 0 ? powderVolume(all, ({ material }) => zincWeight[kindOf(material)] ?? 0) / powder : 0
+
+/** A film stretches no more than this, raw linseed = 1; acrylic does. */
+const mostFlex = 1.3
 
 function flexOf(
   all: readonly Ingredient[],
@@ -346,6 +386,7 @@ function flexOf(
   powder: number,
 ): number | null {
   const fat = dryVolumes.oil + dryVolumes.alkyd
+  if (dryVolumes.polymer >= sumOf(dryVolumes, binderClasses) / 2 && dryVolumes.polymer > 0) return mostFlex
   if (fat === 0) return null
   const stretch = all.reduce((sum, { material, massG }) => {
     if (!material.shares.oil && !material.shares.alkyd) return sum
@@ -360,7 +401,7 @@ function flexOf(
   return clamp(
     (stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zincShare(all, powder)),
     0.05,
-    1.3,
+    mostFlex,
   )
 }
 
@@ -376,34 +417,4 @@ function surfaceOf(
   const waxShare = dryVolumes.wax / binder
   if (richness < 1.05 || waxShare >= 0.15) return 'matt'
   return richness < 1.35 || waxShare >= 0.05 || dryVolumes.protein / binder >= 0.03 ? 'satin' : 'glossy'
-}
-
-/** Sum over the driers of their metal over the most advised, in g of the oil and alkyd it is enough for. */
-export const drierLoadG = (all: readonly Ingredient[]): number =>
-  all.reduce(
-    (sum, { material, massG }) =>
-      sum +
-      (material.maxMetalPercent ? (massG * (material.metalPercent ?? 0)) / material.maxMetalPercent : 0),
-    0,
-  )
-
-/** Metal of each drier on oil and alkyd, % by mass; clove oil on the wet paint, % by mass. */
-function drierDoses(all: readonly Ingredient[], dryMass: Shares): readonly DrierDose[] {
-  const fatG = dryMass.oil + dryMass.alkyd
-  const wetG = all.reduce((sum, { massG }) => sum + massG, 0)
-  return all.flatMap(({ material, massG }) => {
-    if (material.family === 'retarder')
-      return [
-        { kind: kindOf(material), name: material.name, percent: (100 * massG) / wetG, maxPercent: undefined },
-      ]
-    if (material.family !== 'drier' || fatG === 0) return []
-    return [
-      {
-        kind: kindOf(material),
-        name: material.name,
-        percent: (massG * (material.metalPercent ?? 0)) / fatG,
-        maxPercent: material.maxMetalPercent,
-      },
-    ]
-  })
 }

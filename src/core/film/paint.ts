@@ -1,3 +1,5 @@
+import { demandOf } from '../materials/demand.ts'
+import { classMlPerGram, leavingClasses, sumOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import type { Ingredient } from '../medium/medium.ts'
@@ -5,6 +7,7 @@ import type { Ingredient } from '../medium/medium.ts'
 /** A tube of paint, as much as need be known of it. Shares are of the powder, by volume. */
 export interface Tube {
   readonly pigments: readonly { readonly pigment: string; readonly share: number }[]
+  /** What it is bound in: an oil as a rule, or alkyd, egg, acrylic and the like. */
   readonly oil: string
   /** Binder over what the powder just needs; used when the oil is not known. */
   readonly grind?: number
@@ -13,13 +16,6 @@ export interface Tube {
 }
 
 export const defaultGrind = 1.25
-
-/**
- * Oil one volume of powder just needs, ml per ml: d = oil absorption × density / 93.5.
- * A powder whose oil absorption is not known needs none.
- */
-export const demandOf = (powder: Material): number =>
-  ((powder.oilAbsorption?.mid ?? 0) * powder.densityGPerMl.mid) / 93.5
 
 export type TubeResult =
   | { readonly ok: true; readonly ingredients: readonly Ingredient[] }
@@ -53,7 +49,7 @@ export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeRes
 
   const oilPerPowder =
     tube.oilMassPercent === undefined
-      ? (tube.grind ?? defaultGrind) * mean(demandOf)
+      ? ((tube.grind ?? defaultGrind) * mean(demandOf)) / staysOfVolume(oil)
       : ((tube.oilMassPercent / (100 - tube.oilMassPercent)) * mean((powder) => powder.densityGPerMl.mid)) /
         oil.densityGPerMl.mid
   const powderMl = 1 / (1 + oilPerPowder)
@@ -64,6 +60,12 @@ export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeRes
       ofVolume(oil, oilPerPowder * powderMl),
     ],
   }
+}
+
+/** What of a binder stays, of its volume: all of an oil, less of one sold with solvent or water in it. */
+function staysOfVolume(binder: Material): number {
+  const perGram = classMlPerGram(binder)
+  return 1 - sumOf(perGram, leavingClasses) / sumOf(perGram)
 }
 
 export const ofVolume = (material: Material, volumeMl: number): Ingredient => ({

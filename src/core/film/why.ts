@@ -1,5 +1,7 @@
 import { figure } from '../figure.ts'
+import type { ScienceSection } from '../science.ts'
 import type { Figure } from '../figure.ts'
+import { fatnessOf } from './film.ts'
 import type { Film } from './film.ts'
 
 /** Numbers of a film that can be asked why. */
@@ -11,12 +13,23 @@ export interface FilmReason {
   readonly formula: string
   readonly figures: readonly Figure[]
   readonly source: string
+  readonly section: ScienceSection
 }
+
+/** What of the alkyd counts as fat. */
+const alkydWords = (weight = 0.5): string =>
+  weight === 1
+    ? 'all the alkyd'
+    : weight === 0
+      ? 'none of the alkyd'
+      : `${Math.round(100 * weight)}\u00a0% of the alkyd`
+
+const finite = (value: number | null): number | null => (value === Infinity ? null : value)
 
 const estimate = 'Estimate: typical material values and a model'
 
 /** What a number of a film rests on: the formula in words and what went into it. */
-export function whyOf(number: FilmNumber, film: Film): FilmReason {
+export function whyOf(number: FilmNumber, film: Film, alkydWeight?: number): FilmReason {
   const { mix, perDryVolume: parts, driers } = film
   const demand = figure('oil the powder needs, per ml of dried film', parts.demand, 'ml')
   switch (number) {
@@ -29,21 +42,21 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('volatile and water in the wet mix, by volume', 100 * mix.volatile, '%'),
           figure('dry thickness', film.dryThicknessUm, 'µm'),
         ],
-        source: 'science.md §4.',
+        source: 'Exact but for what is known of the solvent.',
+        section: 'film',
       }
     case 'fatness':
       return {
         title: 'How fat',
-        formula:
-          'Fat in the film over what its powder just needs: (oil + half the alkyd) ÷ demand. Just bound is 1, a neat tube about 1.25, a glaze 2.5 to 5. Leanness is its inverse.',
+        formula: `How much fat there is for what the powder just needs: oil, and ${alkydWords(alkydWeight)}, over that need. Just bound is 1, a tube as it comes about 1.25, a glaze 2.5 to 5.`,
         figures: [
           figure('oil, per ml of dried film', parts.oil, 'ml'),
           figure('alkyd, per ml of dried film', parts.alkyd, 'ml'),
           demand,
-          figure('fat over demand', film.leanness ? 1 / film.leanness : null, '×'),
-          figure('leanness', film.leanness),
+          figure('fat over what the powder needs', finite(fatnessOf(parts, alkydWeight)), '×'),
         ],
-        source: `${estimate} (oil absorption varies by 20–40 % between methods); science.md §3.`,
+        source: `${estimate} (oil absorption varies by 20–40 % between methods).`,
+        section: 'paint',
       }
     case 'oilContent':
       return {
@@ -59,7 +72,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
             '%',
           ),
         ],
-        source: 'science.md §3.',
+        source: 'Exact for what the materials are said to be.',
+        section: 'paint',
       }
     case 'binderRatio':
       return {
@@ -73,7 +87,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('what lies below can drink', film.suctionUm, 'ml/m²'),
           figure('after drinking', film.binderRatioAfterDrinking),
         ],
-        source: `${estimate} of the drinking; science.md §4.`,
+        source: `${estimate} of the drinking.`,
+        section: 'film',
       }
     case 'rate':
       return {
@@ -88,7 +103,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
             figure(`${name}, of oil and alkyd by mass`, percent, '%'),
           ),
         ],
-        source: `${estimate}; rates are known to 25–40 %. science.md §4 and §5.`,
+        source: `${estimate}; rates are known to 25–40 %.`,
+        section: 'cure',
       }
     case 'surface':
       return {
@@ -99,7 +115,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('binder ratio after drinking', film.binderRatioAfterDrinking),
           figure('wax, of the organic binder by mass', 100 * film.binder.wax, '%'),
         ],
-        source: `${estimate}; science.md §4.`,
+        source: `${estimate}.`,
+        section: 'film',
       }
     case 'flex':
       return {
@@ -112,7 +129,8 @@ export function whyOf(number: FilmNumber, film: Film): FilmReason {
           figure('resin, of the dried film by volume', 100 * film.dry.byVolume.resin, '%'),
           figure('zinc white, of the powder by volume', 100 * film.powder.zinc, '%'),
         ],
-        source: `${estimate}; science.md §4.`,
+        source: `${estimate}.`,
+        section: 'film',
       }
   }
 }

@@ -1,3 +1,5 @@
+import type { Hazard } from './hazards.ts'
+
 /** What a material is made of and how it behaves. Values are typical or estimates; ranges are kept beside them. */
 
 export const classNames = [
@@ -57,6 +59,10 @@ export interface Range {
   readonly high: number
 }
 
+/** How a solvent takes a resin or wax. */
+export const solvency = ['yes', 'warm', 'partial', 'no'] as const
+export type Solvency = (typeof solvency)[number]
+
 export const families = [
   'oil',
   'resin',
@@ -71,9 +77,11 @@ export const families = [
   'drier',
   'retarder',
   'ready_medium',
+  'varnish',
   'egg',
   'acid',
   'waterborne',
+  'additive',
 ] as const
 export type Family = (typeof families)[number]
 
@@ -105,15 +113,31 @@ export interface Material {
   readonly metalPercent?: number
   readonly maxMetalPercent?: number
   readonly flashPointC?: number
+  /** An oil made to take water. */
+  readonly waterMixable?: boolean
   /** Share by mass that stays, of a product whose make-up is known only so far; `shares` are those of its middle. */
   readonly nonVolatile?: { readonly low: number; readonly high: number }
   readonly iodineValue?: Range
+  /** Of an oil whose iodine value does not tell how it dries: why. */
+  readonly bodied?: 'heat or air' | 'conjugated'
   /** 1 little to 5 much. */
   readonly yellowing?: number
   readonly strength?: number
   readonly viscosityMPas?: number
   readonly pricePerG?: number
-  readonly hazard?: string
+  readonly hazards?: readonly Hazard[]
+  /** ASTM-like, I excellent to V fugitive; may say that it darkens. */
+  readonly lightfastness?: string
+  /** The most advised of a resin, wax or soap, of the dried film by mass. */
+  readonly mostOfFilm?: Range
+  /** The most of a thickener that can be stirred, of the mix by mass. */
+  readonly mostOfMix?: number
+  /** Softens or melts, °C. */
+  readonly meltsC?: { readonly low: number; readonly high: number }
+  /** Of a solvent: what it dissolves, by kind; what is not listed it does not. */
+  readonly dissolves?: Readonly<Record<string, Solvency>>
+  /** Days it keeps once opened. */
+  readonly shelfDays?: number
 }
 
 /**
@@ -170,8 +194,3 @@ export function classMlPerGram(material: Material): Shares {
   mlPerGram.set(material, volumes)
   return volumes
 }
-
-/** What can hurt in any of these, each once, in the book's words. */
-export const hazardsOf = (materials: readonly Material[]): readonly string[] => [
-  ...new Set(materials.flatMap(({ hazard }) => hazard?.split(/[,;] (?![^(]*\))/) ?? [])),
-]

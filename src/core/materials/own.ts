@@ -1,5 +1,6 @@
 import { kindOf, leavingClasses, normalised, sharesOf, sumOf } from './material.ts'
-import type { Family, Material, Shares } from './material.ts'
+import type { Hazard } from './hazards.ts'
+import type { Family, Material, Range, Shares } from './material.ts'
 import type { FindMaterial } from './find.ts'
 import { dropOf } from '../measure/dropper.ts'
 import type { DropCount } from '../measure/dropper.ts'
@@ -24,7 +25,7 @@ export const ownHazards = [
   'sensitiser',
   'nuts',
   'silica dust',
-] as const
+] as const satisfies readonly Hazard[]
 export type OwnHazard = (typeof ownHazards)[number]
 
 /** From this share of volatile, by mass, a make of the painter's own gives off solvent vapour. */
@@ -83,15 +84,15 @@ export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
     densityGPerMl: { low: 0.93, mid: 0.93, high: 0.93 },
     dropMl: 0.03,
     shares: present(normalised(sharesOf((name) => own.stays[name] ?? 0))),
-    rate: { low: 1, mid: 1, high: 1 },
+    rate: usualRate(own.stays),
   }
   const drop = dropOf(own.dropper)
-  const hazard = base ? base.hazard : hazardOf(own)
+  const hazards = base ? (base.hazards ?? []) : hazardsIn(own)
   const settled: Material = {
     ...start,
     id: own.id,
     ...(base && { kind: kindOf(base) }),
-    ...(hazard && { hazard }),
+    ...(hazards.length > 0 && { hazards }),
     name: own.name,
     ...(density !== null && { densityGPerMl: { low: density, mid: density, high: density } }),
     ...(own.iodine && { iodineValue: { ...own.iodine, mid: (own.iodine.low + own.iodine.high) / 2 } }),
@@ -109,10 +110,16 @@ export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
   return high > low ? { ...rest, nonVolatile: { low, high } } : rest
 }
 
-function hazardOf({ hazards, nonVolatile, stays }: OwnMaterial): string {
+/** Drying speed of a make whose own is not known, raw linseed = 1: alkyd, driered as it is sold, is five times as fast. */
+function usualRate({ oil = 0, alkyd = 0 }: Partial<Shares>): Range {
+  const mid = alkyd > 0 ? (oil + 5 * alkyd) / (oil + alkyd) : 1
+  return { low: mid, mid, high: mid }
+}
+
+function hazardsIn({ hazards, nonVolatile, stays }: OwnMaterial): readonly Hazard[] {
   const volatile = nonVolatile ? 1 - nonVolatile.low : 0
   const vapour = volatile > vapourFrom && (stays.protein ?? 0) + (stays.polymer ?? 0) + (stays.gum ?? 0) === 0
-  return [...hazards, ...(vapour ? ['solvent vapour'] : [])].join(', ')
+  return [...hazards, ...(vapour ? (['solvent vapour'] as const) : [])]
 }
 
 /** Coins per gram; null when bought by the drop or the part. */

@@ -1,16 +1,17 @@
 import { kindOf } from './material.ts'
+import type { Hazard } from './hazards.ts'
 import type { Material } from './material.ts'
 
 /** What a room forbids, whatever the reason. */
 export const policyIds = ['solvent', 'lead', 'egg', 'acid', 'nuts', 'sensitisers'] as const
 export type PolicyId = (typeof policyIds)[number]
 export const policyNames: Readonly<Record<PolicyId, string>> = {
-  solvent: 'no solvent',
-  lead: 'no lead',
-  egg: 'no egg',
-  acid: 'no acid',
-  nuts: 'no nuts (walnut)',
-  sensitisers: 'no sensitisers',
+  solvent: 'solvent',
+  lead: 'lead',
+  egg: 'egg',
+  acid: 'acid',
+  nuts: 'nuts (walnut)',
+  sensitisers: 'sensitisers',
 }
 
 export interface PolicyAnswer {
@@ -53,28 +54,28 @@ function solventIn(material: Material): Omit<PolicyAnswer, 'policy'> | null {
   if (refined.has(kindOf(material)))
     return {
       answer: 'unknown',
-      reason: `${name}: whether solvent was used to win it is not known: ask the supplier.`,
+      reason: `${name}: whether it was pressed or drawn out with solvent is not known: ask the supplier.`,
     }
   return null
 }
 
-const says = (material: Material, word: RegExp): boolean => word.test(material.hazard ?? '')
+const has = ({ hazards }: Material, hazard: Hazard): boolean => hazards?.includes(hazard) ?? false
 const refusedIf = (is: boolean, reason: string): Omit<PolicyAnswer, 'policy'> | null =>
   is ? { answer: 'refused', reason } : null
 
 /** Walnut oil is an allergen, raw or bodied. */
 export const isOfNuts = (material: Material): boolean =>
-  /walnut/.test(kindOf(material)) || /walnut/i.test(material.name) || says(material, /nuts/)
+  /walnut/.test(kindOf(material)) || /walnut/i.test(material.name) || has(material, 'nuts')
 
 const judges: Readonly<Record<PolicyId, (material: Material) => Omit<PolicyAnswer, 'policy'> | null>> = {
   solvent: solventIn,
-  lead: (material) => refusedIf(says(material, /lead/), `${material.name} holds lead.`),
+  lead: (material) => refusedIf(has(material, 'lead'), `${material.name} holds lead.`),
   egg: ({ name, family }) => refusedIf(family === 'egg', `${name} is egg.`),
   acid: ({ name, family }) => refusedIf(family === 'acid', `${name} is an acid.`),
   nuts: (material) => refusedIf(isOfNuts(material), `${material.name} comes from nuts.`),
   sensitisers: (material) =>
     refusedIf(
-      says(material, /sensitiser/) || /cobalt/.test(material.hazard ?? ''),
+      has(material, 'sensitiser') || has(material, 'cobalt') || has(material, 'nickel'),
       `${material.name} sensitises; there is no safe amount for a sensitised person.`,
     ),
 }

@@ -1,4 +1,5 @@
-import { kindOf } from './material.ts'
+import { demandOf } from '../materials/demand.ts'
+import type { Hazard } from './hazards.ts'
 import type { Material } from './material.ts'
 import { policyAnswers } from './policy.ts'
 import type { PolicyId } from './policy.ts'
@@ -7,12 +8,30 @@ import { spellingsOf } from './spellings.ts'
 /** A material in plain words, and found by them. */
 
 const speedWords = (rate: number): readonly string[] =>
-  rate < 0.2 ? ['does not dry'] : rate < 0.8 ? ['slow'] : rate < 1.2 ? ['medium speed'] : ['fast']
+  rate < 0.2 ? ['does not dry'] : rate < 0.8 ? ['slow'] : rate < 1.05 ? ['medium speed'] : ['fast']
+
+/** A filler that wants no more oil than its own volume keeps paint lean. */
+const leanDemand = 1
+
+/** I and II hold; III and below fade. */
+const fadesWord = (lightfastness: string): string =>
+  lightfastness.startsWith('III') || /^(IV|V)/.test(lightfastness) ? 'fades' : 'lightfast'
+
+const poisons: readonly Hazard[] = ['lead', 'cadmium', 'mercury', 'arsenic', 'chromium VI', 'nerve poison']
 
 /** What it does, in a painter's words. */
 export function deedsOf(material: Material): readonly string[] {
-  const { family, rate, yellowing, strength, viscosityMPas, transparency, shares, hazard, sinkingTendency } =
-    material
+  const {
+    family,
+    rate,
+    yellowing,
+    strength,
+    viscosityMPas,
+    transparency,
+    shares,
+    hazards = [],
+    sinkingTendency,
+  } = material
   const words: string[] = []
   if (rate && (family === 'oil' || family === 'alkyd' || family === 'ready_medium' || family === 'pigment'))
     words.push(...speedWords(rate.mid))
@@ -20,7 +39,7 @@ export function deedsOf(material: Material): readonly string[] {
     if (yellowing !== undefined)
       words.push(...(yellowing <= 2 ? ['pale'] : yellowing >= 4 ? ['yellows'] : []))
     if (strength !== undefined) words.push(...(strength >= 4 ? ['strong'] : strength <= 2 ? ['weak'] : []))
-    words.push((viscosityMPas ?? 0) >= 1000 ? 'thick, levels' : 'thin')
+    words.push((viscosityMPas ?? 0) >= 1000 ? 'thick, levels' : 'thin, flows')
   }
   if (family === 'pigment') {
     words.push(transparency === 'semi' ? 'half transparent' : (transparency ?? ''))
@@ -28,19 +47,23 @@ export function deedsOf(material: Material): readonly string[] {
   }
   if (family === 'extender')
     words.push(
-      ...(kindOf(material) === 'silica_fumed' || kindOf(material) === 'organoclay'
+      ...(material.mostOfMix !== undefined
         ? ['gels', 'transparent']
-        : ['body', 'transparent', 'keeps lean']),
+        : ['body', demandOf(material) <= leanDemand ? 'keeps lean' : 'drinks oil']),
     )
-  if (family === 'resin' || family === 'balsam') words.push('gloss', 'brittle')
+  if (family === 'resin') words.push('gloss', 'brittle')
+  if (family === 'balsam') words.push('gloss', 'soft, sticky')
+  if (family === 'varnish') words.push('varnish')
   if (family === 'wax' || family === 'wax_paste') words.push('matt', 'soft body')
   if (family === 'metal_soap') words.push('gels')
   if (family === 'solvent') words.push((shares.water ?? 0) > 0 ? 'water' : 'thins')
   if (family === 'drier') words.push('hurries drying')
   if (family === 'retarder') words.push('slows drying')
   if (family === 'egg') words.push('emulsifies')
-  if (/lead|cadmium|mercury|chromium VI/.test(hazard ?? '')) words.push('toxic')
-  if (/sensitiser/.test(hazard ?? '')) words.push('sensitiser')
+  if (hazards.some((hazard) => poisons.includes(hazard))) words.push('toxic')
+  if (hazards.includes('sensitiser')) words.push('sensitiser')
+  if (material.lightfastness) words.push(fadesWord(material.lightfastness))
+  if (material.waterMixable) words.push('takes water')
   return words.filter(Boolean)
 }
 
@@ -79,20 +102,54 @@ export function indexed(material: Material, familyName: string): Indexed {
   }
 }
 
-/** Those that match every word asked: "fast, pale, no solvent". "No lead" asks for freedom from it; other words stand in the text. */
+/** Plain words for those the shelf uses; an empty one says nothing. */
+const plainWords: Readonly<Record<string, string>> = {
+  quick: 'fast',
+  rapid: 'fast',
+  clear: 'transparent',
+  glossy: 'gloss',
+  poisonous: 'toxic',
+  permanent: 'lightfast',
+  filler: 'fillers',
+  extender: 'fillers',
+  drying: '',
+  dries: '',
+  and: '',
+  with: '',
+  a: '',
+  the: '',
+  that: '',
+  for: '',
+}
+
+/** "no solvent", "without wax", "solvent-free". */
+const freedom = /\b(?:no|without|w\/o)\s+([\w-]+)|\b(\w+)[- ]free\b/g
+
+/**
+ * Those that match every word asked: "fast, pale, no solvent". "No", "without" and "-free" ask for freedom from something,
+ * hidden carriers of what a room may forbid included; other words stand in the text, in the singular or the plural.
+ */
 export function findIn(shelf: readonly Indexed[], asked: string): readonly Indexed[] {
   const words = asked.toLowerCase().replace(/[,;]+/g, ' ').trim()
   if (!words) return shelf
-  const forbidden: PolicyId[] = []
-  const wanted = words.replace(/\bno (\w+)/g, (whole, word: string) => {
-    const policy = policyWords[word]
-    if (!policy) return whole
-    forbidden.push(policy)
+  const forbidden: string[] = []
+  const wanted = words.replace(freedom, (_whole, no: string | undefined, free: string | undefined) => {
+    forbidden.push((no ?? free)!)
     return ' '
   })
-  const tokens = wanted.split(/\s+/).filter(Boolean)
+  const tokens = wanted
+    .split(/\s+/)
+    .map((token) => plainWords[token] ?? token)
+    .filter(Boolean)
+  const isFree = ({ text, free }: Indexed, from: string): boolean => {
+    const policy = policyWords[from]
+    return policy ? free.has(policy) : !text.includes(singular(from))
+  }
   return shelf.filter(
-    ({ text, free }) =>
-      forbidden.every((policy) => free.has(policy)) && tokens.every((token) => text.includes(token)),
+    (one) =>
+      forbidden.every((from) => isFree(one, from)) &&
+      tokens.every((token) => one.text.includes(token) || one.text.includes(singular(token))),
   )
 }
+
+const singular = (word: string): string => (word.length > 3 ? word.replace(/s$/, '') : word)

@@ -12,7 +12,9 @@ const fractions: Record<string, string> = {
   '⅛': '1/8',
 }
 
-const spellings: Record<string, Unit | 'spoon' | 'tablespoon' | 'cup'> = {
+type Spelled = Unit | 'spoon' | 'tablespoon' | 'cup'
+
+const spellings: Record<string, Spelled> = {
   mg: 'mg',
   milligram: 'mg',
   g: 'g',
@@ -38,8 +40,12 @@ const spellings: Record<string, Unit | 'spoon' | 'tablespoon' | 'cup'> = {
   'fl oz': 'floz',
   'fluid ounce': 'floz',
   tsp: 'spoon',
+  t: 'spoon',
+  spoon: 'spoon',
   teaspoon: 'spoon',
   tbsp: 'tablespoon',
+  tbs: 'tablespoon',
+  tbl: 'tablespoon',
   tablespoon: 'tablespoon',
   cup: 'cup',
   'us tsp': 'tsp',
@@ -56,21 +62,36 @@ const spellings: Record<string, Unit | 'spoon' | 'tablespoon' | 'cup'> = {
   '': 'part',
 }
 
+/** Measures told in another: a US pint is sixteen fluid ounces. */
+const multiples: Record<string, readonly [times: number, unit: Unit]> = {
+  pt: [16, 'floz'],
+  pint: [16, 'floz'],
+  qt: [32, 'floz'],
+  quart: [32, 'floz'],
+  gal: [128, 'floz'],
+  gallon: [128, 'floz'],
+  dl: [10, 'cl'],
+}
+
 const kitchen: Record<Spoons, Record<'spoon' | 'tablespoon' | 'cup', Unit>> = {
   us: { spoon: 'tsp', tablespoon: 'tbsp', cup: 'cup' },
   metric: { spoon: 'tsp_metric', tablespoon: 'tbsp_metric', cup: 'cup_metric' },
 }
 
+/** Thousands set apart: 1,000 or 1.000.000 or 1 000, with or without a decimal part behind. */
+const grouped =
+  /^[1-9]\d{0,2}(?:(,)\d{3}(?:,\d{3})*(\.\d+)?|(\.)\d{3}(?:\.\d{3})+(,\d+)?|([ '\u00a0\u202f])\d{3}(?:\5\d{3})*([.,]\d+)?)$/
+
 /**
- * A number as a painter types it: `3.5`, `3,5`, `1/3`, `1 1/2`, `½`, `2½`.
- * A comma is a decimal sign; thousands are not grouped.
+ * A number as a painter types it: `3.5`, `3,5`, `1/3`, `1 1/2`, `½`, `2½`, `1,000`, `1 000`. A comma is a decimal sign, but
+ * for one before three digits after a number that is not 0: that sets thousands apart.
  */
 export function parseNumber(text: string): number | null {
-  const plain = text
+  const trimmed = text
     .trim()
     .replace(/[½⅓⅔¼¾⅛]/g, (sign) => ` ${fractions[sign]!}`)
     .trim()
-    .replace(',', '.')
+  const plain = grouped.test(trimmed) ? ungrouped(trimmed) : trimmed.replace(',', '.')
   const match = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:\s+(\d+)\/(\d+))?|(\d+)\/(\d+))$/.exec(plain)
   if (!match) return null
   const whole = Number(match[1] ?? 0)
@@ -79,12 +100,25 @@ export function parseNumber(text: string): number | null {
   return bottom === 0 ? null : whole + top / bottom
 }
 
+/** The sign used once, at the end, is the decimal one where another sets the thousands apart. */
+function ungrouped(text: string): string {
+  const groups = grouped.exec(text)!
+  const [sign, tail] = [groups[1] ?? groups[3] ?? groups[5]!, groups[2] ?? groups[4] ?? groups[6] ?? '']
+  const whole = tail ? text.slice(0, -tail.length) : text
+  return whole.split(sign).join('') + tail.replace(',', '.')
+}
+
 /**
  * An amount as a painter types it: "2 tsp", "12 drops", "1/3 cup", "3,5 ml", "2 parts"; a bare number is parts.
  * `spoons` says which teaspoon a bare "tsp" is.
  */
 export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
-  const match = /^\s*(-?)([\d.,/\s½⅓⅔¼¾⅛]*[\d½⅓⅔¼¾⅛])\s*([a-z][a-z()µ.\s\d]*?)?\s*$/i.exec(text)
+  if (/\de[+-]?\d/i.test(text))
+    return {
+      ok: false,
+      message: `"${text.trim()}" is not an amount a studio has. Write it out, such as 250 ml.`,
+    }
+  const match = /^\s*(-?)([\d.,'/\s\u00a0\u202f½⅓⅔¼¾⅛]*[\d½⅓⅔¼¾⅛])\s*([a-z][a-z()µ.\s\d]*?)?\s*$/i.exec(text)
   if (!match)
     return {
       ok: false,
@@ -94,19 +128,29 @@ export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
   const amount = parseNumber(match[2]!)
   if (amount === null)
     return { ok: false, message: `"${match[2]!.trim()}" is not a number. Write it as 3.5, 3,5 or 1 1/2.` }
-  const word = (match[3] ?? '').toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ')
+  const written = (match[3] ?? '').replace(/\.$/, '').replace(/\s+/g, ' ')
+  // A cook's T is a tablespoon and t a teaspoon; of every other unit the case says nothing.
+  const word = written === 'T' ? 'tbsp' : written.toLowerCase()
+  const multiple = multiples[word] ?? multiples[word.replace(/s$/, '')]
+  if (multiple) return sized(amount * multiple[0], multiple[1])
   const found = spellings[word] ?? spellings[word.replace(/s$/, '')]
+  if (word === 'pinch')
+    return { ok: false, message: 'A pinch is anything: weigh it, in g, or count it in drops or spoons.' }
   if (!found)
     return {
       ok: false,
-      message: `"${match[3]}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, oz, drops or parts.`,
+      message: `"${match[3]}" is not a unit Grelta knows. Use g, ml, tsp, tbsp, cup, fl oz, pint, oz, drops or parts.`,
     }
-  if (!(amount > 0)) return { ok: false, message: 'An amount must be above zero.' }
-  if (amount > 1e6) return { ok: false, message: 'That is over 1,000,000. Check the unit.' }
   const unit =
     found === 'spoon' || found === 'tablespoon' || (found === 'cup' && word.startsWith('cup'))
       ? kitchen[spoons][found]
       : found
+  return sized(amount, unit)
+}
+
+function sized(amount: number, unit: Unit): Parsed<Amount> {
+  if (!(amount > 0)) return { ok: false, message: 'An amount must be above zero.' }
+  if (amount > 1e6) return { ok: false, message: 'That is over 1,000,000. Check the unit.' }
   return { ok: true, value: { amount, unit } }
 }
 

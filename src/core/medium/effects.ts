@@ -1,7 +1,10 @@
 import { stateDaysFromTable } from '../cure/table.ts'
-import { classMlPerGram, kindOf, leavingClasses, sumOf } from '../materials/material.ts'
+import { driersOf } from './driers.ts'
+import { fatSharesOf } from './fat.ts'
+import { classMlPerGram, kindOf, leavingClasses, normalised, sumOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import { oilFigures } from './oils.ts'
+import { volumeByClass, withoutVolatiles } from './medium.ts'
 import type { Ingredient, Medium } from './medium.ts'
 
 /** What a medium does on the brush, told from its make-up (model; a dab on glass tells better). */
@@ -9,11 +12,15 @@ export interface Effects {
   readonly body: Body
   /** Marks of the brush stay upright. */
   readonly holdsPeaks: boolean
+  /** Marks of the brush flow out; thinner liquids flow away, stiffer ones keep the marks a while. */
   readonly levels: boolean
-  readonly drips: boolean
+  /** How it runs from a slope. */
+  readonly runs: 'drips' | 'runs slowly' | 'stays'
   readonly sheen: Sheen
   /** Hours it can be blended, likely. */
   readonly blendHours: number
+  /** Where something leaves first and stiffens it: how long it can be moved, in words. */
+  readonly setsUp: string | null
   readonly touchHours: number | null
   readonly viscosityMPas: number | null
 }
@@ -30,11 +37,14 @@ const thinFilmUm = 40
 /** Powders and mediums that gel an oil, and the share of the mix by volume at which they do. */
 const gelsAt: Readonly<Record<string, number>> = {
   silica_fumed: 0.008,
+  silica_hydrophobic: 0.008,
   organoclay: 0.015,
   aluminium_stearate: 0.02,
   zinc_stearate: 0.03,
   alkyd_medium_gel: 0.5,
   alkyd_medium_impasto: 0.25,
+  alkyd_gel_solvent_free: 0.5,
+  mastic_gel_medium: 0.5,
 }
 const waxGelsAt = 0.06
 const fillerGelsAt = 0.2
@@ -42,6 +52,10 @@ const pasteAt = 3.5
 
 /** From this log-mean viscosity a liquid flows slowly, and stands as thick; mPa·s. */
 export const bodyFromMPas = { flowing: 150, thick: 1500 } as const
+/** Between these a liquid levels: below it flows away, above it keeps the marks of the brush; mPa·s. */
+const levelsMPas = { from: 500, to: 10_000 } as const
+/** From so much oil to one of yolk, by mass, an emulsion stands like mayonnaise. */
+const emulsionGelsAt = 1.5
 
 /** How far one gram takes a mix towards a gel, ml; 1 ml to the ml of mix and it is one. */
 export function gelling(material: Material): number {
@@ -68,30 +82,56 @@ export function effectsOf({ ingredients, volumeMl }: Pick<Medium, 'ingredients' 
   const gel = sum(ingredients, gelling) / volumeMl
   const { viscosityMPas, rate } = oilFigures(ingredients)
   const stiff = viscosityMPas ?? 0
-  const body: Body =
-    gel >= pasteAt
-      ? 'paste'
-      : gel >= 1
-        ? 'gel'
-        : stiff >= bodyFromMPas.thick
-          ? 'thick'
-          : stiff >= bodyFromMPas.flowing
-            ? 'flowing'
-            : 'fluid'
+  const body = bodyOf(isStandingEmulsion(ingredients) ? Math.max(1, gel) : gel, stiff)
   const upright = body === 'gel' || body === 'paste'
   const dry = sum(ingredients, dryMlPerGram)
   const dull = dry > 0 ? sum(ingredients, dulling) / dry : 0
-  const touch = rate >= 0.05 ? stateDaysFromTable({ thicknessUm: thinFilmUm, rate }).touch : null
+  const { start, through } = driersOf(ingredients)
+  const dries = rate >= driesFrom && fatSharesOf(ingredients).nonDrying < neverDriesFrom
+  const touch = dries ? stateDaysFromTable({ thicknessUm: thinFilmUm, rate, start, through }).touch : null
   return {
     body,
     holdsPeaks: upright,
-    levels: !upright,
-    drips: body === 'fluid' || body === 'flowing',
+    levels: !upright && stiff >= levelsMPas.from && stiff <= levelsMPas.to,
+    runs: upright ? 'stays' : body === 'thick' ? 'runs slowly' : 'drips',
     sheen: dull >= dullFrom.matt ? 'matt' : dull >= dullFrom.satin ? 'satin' : 'gloss',
     blendHours: touch === null ? Infinity : 24 * touch * openShare,
+    setsUp: setsUpOf(ingredients),
     touchHours: touch === null ? null : 24 * touch,
     viscosityMPas,
   }
+}
+
+/** Slower than this, raw linseed = 1, or with so much oil that never dries, a medium is said not to dry. */
+const driesFrom = 0.05
+const neverDriesFrom = 0.1
+
+const bodyOf = (gel: number, stiff: number): Body =>
+  gel >= pasteAt
+    ? 'paste'
+    : gel >= 1
+      ? 'gel'
+      : stiff >= bodyFromMPas.thick
+        ? 'thick'
+        : stiff >= bodyFromMPas.flowing
+          ? 'flowing'
+          : 'fluid'
+
+function isStandingEmulsion(ingredients: readonly Ingredient[]): boolean {
+  const grams = (family: Material['family']): number =>
+    sum(ingredients, (material) => (material.family === family ? 1 : 0))
+  const eggG = grams('egg')
+  return eggG > 0 && grams('oil') / eggG >= emulsionGelsAt
+}
+
+/** What leaves first stiffens it long before the oil dries: shares of the wet mix and of the dried film, by volume. */
+function setsUpOf(ingredients: readonly Ingredient[]): string | null {
+  const volumes = volumeByClass(ingredients)
+  const { volatile, water, protein } = normalised(volumes)
+  const dry = normalised(withoutVolatiles(volumes))
+  if (water >= 0.2 && protein > 0) return 'in 10–40 min, as the water leaves'
+  if (dry.wax >= 0.15 && volatile > 0) return 'in about half a day, as the spirit leaves the wax'
+  return volatile >= 0.2 ? 'in 15–60 min, as the solvent leaves' : null
 }
 
 /** What a painter may ask of a medium on the brush. */
@@ -107,7 +147,7 @@ export interface EffectWish {
 export const meets = (effects: Effects, wish: EffectWish): boolean =>
   (!wish.holdsPeaks || effects.holdsPeaks) &&
   (!wish.levels || effects.levels) &&
-  (!wish.noDrips || !effects.drips) &&
+  (!wish.noDrips || effects.runs !== 'drips') &&
   (!wish.sheen || effects.sheen === wish.sheen) &&
   (wish.blendHours === undefined || effects.blendHours >= wish.blendHours) &&
   (wish.touchWithinHours === undefined ||

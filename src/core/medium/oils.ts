@@ -1,6 +1,8 @@
 import { dryingOf, mixedIodine, usualBounds } from '../materials/iodine.ts'
 import type { DryingBounds, DryingJudgement } from '../materials/iodine.ts'
+import { neverDries } from './fat.ts'
 import { classMlPerGram } from '../materials/material.ts'
+import { about, listed } from '../words.ts'
 import type { Material } from '../materials/material.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
 import { referenceClimate } from '../cure/climate.ts'
@@ -19,6 +21,7 @@ export interface OilFigures {
   /** As log-mean by volume over every liquid in it, mPa·s. */
   readonly viscosityMPas: number | null
   readonly costPerMl: number
+  /** By the iodine values of those it tells anything of: neither bodied nor conjugated. Null: of none. */
   readonly drying: DryingJudgement | null
 }
 
@@ -38,7 +41,7 @@ export function oilFigures(
     weighted += ml * (material.rate?.mid ?? 1)
   }
   const rate = fat > 0 ? weighted / fat : 0
-  const oils = ingredients.filter(({ material }) => material.iodineValue)
+  const oils = ingredients.filter(({ material }) => material.iodineValue && material.bodied === undefined)
   const iodine = mixedIodine(oils.map(({ material, massG }) => ({ massG, iodine: material.iodineValue! })))
   return {
     rate,
@@ -49,6 +52,39 @@ export function oilFigures(
     costPerMl: costOf(ingredients).perMl,
     drying: iodine && dryingOf(iodine, bounds),
   }
+}
+
+/** What is to be said of the oils' drying; null where there is none. */
+export function oilsText(
+  ingredients: readonly Ingredient[],
+  bounds: DryingBounds = usualBounds,
+): string | null {
+  const oils = ingredients.filter(({ material }) => material.family === 'oil' && material.iodineValue)
+  const massOf = (some: readonly Ingredient[]): number => some.reduce((sum, { massG }) => sum + massG, 0)
+  const never = oils.filter(({ material }) => neverDries(material))
+  const bodied = oils.filter(({ material }) => material.bodied)
+  const parts: string[] = []
+  if (never.length > 0) parts.push(`${listed(never.map(({ material }) => material.name))} never dries`)
+  if (oils.length > 0 && massOf(bodied) >= massOf(oils) / 2) {
+    const rate = (end: 'low' | 'high'): string =>
+      about(
+        bodied.reduce((sum, { material, massG }) => sum + massG * material.rate![end], 0) / massOf(bodied),
+      )
+    parts.push(
+      bodied.every(({ material }) => material.bodied === 'heat or air')
+        ? `thickened: the iodine number is low because bonds were used up in that; it dries ${rate('low')}–${rate('high')} times as fast as raw linseed`
+        : `its iodine number does not tell; it dries ${rate('low')}–${rate('high')} times as fast as raw linseed`,
+    )
+  } else {
+    const { drying } = oilFigures(ingredients, referenceClimate, bounds)
+    if (drying)
+      parts.push(
+        `iodine value ${about(drying.iodine.low, 3)}–${about(drying.iodine.high, 3)}, ${
+          drying.classes.length > 1 ? `between ${drying.classes.join(' and ')}: test it` : drying.classes[0]!
+        }`,
+      )
+  }
+  return parts.length > 0 ? parts.join('; ') : null
 }
 
 function gradeOf(ingredients: readonly Ingredient[], grade: 'yellowing' | 'strength'): number | null {
@@ -68,6 +104,7 @@ const stiffness = {
   egg: 400,
   waterborne: 200,
   balsam: 6e4,
+  varnish: 10,
 } as const
 
 /** ln mPa·s of a liquid on its own times its volume, for one gram, and that volume; null for what is no liquid. */
@@ -94,6 +131,7 @@ function aloneMPas(family: Ingredient['material']['family']): number | null {
   switch (family) {
     case 'solvent':
     case 'acid':
+    case 'additive':
       return stiffness.solvent
     case 'resin':
       return stiffness.resin
@@ -102,6 +140,8 @@ function aloneMPas(family: Ingredient['material']['family']): number | null {
     case 'alkyd':
     case 'ready_medium':
       return stiffness.alkyd
+    case 'varnish':
+      return stiffness.varnish
     case 'drier':
     case 'retarder':
       return stiffness.drier

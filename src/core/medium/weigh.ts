@@ -1,5 +1,6 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
 import type { Amount } from '../measure/units.ts'
+import { dropFactors } from '../materials/drops.ts'
 import type { Material } from '../materials/material.ts'
 
 export interface Warning {
@@ -45,12 +46,15 @@ export function weigh(
   if (unit === 'drop') {
     if (!material.dropMl)
       return { ok: false, message: `${material.name} cannot be counted in drops. Weigh it, in g.` }
-    const low = (amount * material.dropMl) / 2
+    const [low, high] = dropFactors(material).map((factor) => amount * material.dropMl! * factor) as [
+      number,
+      number,
+    ]
     const grams = amount * material.dropMl * material.densityGPerMl.mid
     if (material.dropSpread !== undefined) return weighed(material, grams, amount * material.dropMl)
     return weighed(material, grams, amount * material.dropMl, {
       code: 'uncalibrated-drops',
-      message: `${amount} drops of ${material.name} are anything from ${format(low)} to ${format(low * 4)} ml until the dropper is calibrated.`,
+      message: `${amount} drops of ${material.name} are anything from ${format(low)} to ${format(high)} ml until the dropper is calibrated.`,
     })
   }
   if (unit === 'part' && 'g' in part) return weighed(material, amount * part.g)

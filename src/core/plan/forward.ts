@@ -79,8 +79,9 @@ export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime
 const isDoubtful = ({ source }: StepDate): boolean => source === 'unknown' || source === 'unsound'
 
 /** When what lies under a step lets it go on: by the gates alone, and with what else is waited for; Infinity: never. */
-function readinessOf({ over, until }: Step, dates: readonly StepDate[], confidence: number) {
-  let [readyDay, gateDay] = [-Infinity, -Infinity]
+function readinessOf({ over, until, groundReady }: Step, dates: readonly StepDate[], confidence: number) {
+  const ground = groundReady ?? -Infinity
+  let [readyDay, gateDay] = [ground, ground]
   let waitsFor: number | null = null
   for (const { step, forecast, gate } of over) {
     const from = dates[step]!.day

@@ -40,7 +40,7 @@ function playedThrough(
   let done = -Infinity
   for (const step of steps) {
     const chance = 0.001 + 0.998 * random()
-    let [before, ready] = [-Infinity, -Infinity]
+    let [before, ready] = [-Infinity, step.groundReady ?? -Infinity]
     for (const { step: at, forecast, gate } of step.over) {
       const reached = daysAtChance(forecast, gate, chances[at]!)
       if (reached === null) return null

@@ -40,6 +40,8 @@ export interface StepIdea {
   /** Goes on in the same sitting as the layer under it. */
   readonly wetInWet: boolean
   readonly until: Until
+  /** The day the ground is ready for oil; null: not told. */
+  readonly groundReady: number | null
   /** Wherever it lies; nowhere while it cannot be made. */
   readonly spots: readonly Spot[]
 }
@@ -57,10 +59,10 @@ export interface Step extends StepIdea {
 /** Joins layers, bottom first, to what lies under them. */
 export function stepsOf(ideas: readonly StepIdea[]): readonly Step[] {
   const lying = new Map<string, readonly StepSpot[]>()
-  return ideas.map(({ paintedDay, plannedDay, wetInWet, until, spots }, step) => {
+  return ideas.map(({ spots, ...idea }, step) => {
     const over = spots.flatMap(({ area }) => lying.get(area) ?? [])
     for (const { area, forecast, gate } of spots)
       lying.set(area, [...(lying.get(area) ?? []), { area, forecast, gate, step }])
-    return { paintedDay, plannedDay, wetInWet, until, spots, over }
+    return { ...idea, spots, over }
   })
 }

@@ -6,7 +6,7 @@ export interface LimitRow<Level extends string = string> {
   /** What is limited, and of what it is a share. */
   readonly label: string
   /** How it is shown; a share is kept as a fraction and shown in percent. */
-  readonly unit: '%' | 'points' | 'µm' | '×' | ''
+  readonly unit: '%' | 'points' | 'µm' | '×' | 'days' | ''
   /** Where it speaks: above the limit, from it on, or below it. */
   readonly side: 'over' | 'from' | 'below'
   /** By level: `watch` and `unsound`, or the one value there is. */
@@ -97,6 +97,14 @@ export const limitTable = {
     bounds: share,
     source: 'judgement',
   }),
+  physicalSet: row({
+    label: 'days for an emulsion to lose its water, or a wax paste its spirit, up to 100 µm dry',
+    unit: 'days',
+    side: 'below',
+    default: { watch: 2, unsound: 0.5 },
+    bounds: [0, 30],
+    source: 'judgement',
+  }),
   thinGate: row({
     label: 'a lower layer at most this thick, dry, need only be touch dry',
     unit: 'µm',
@@ -176,6 +184,54 @@ export const limitTable = {
     default: { watch: 0.6, unsound: 0.8 },
     bounds: share,
     source: 'taught',
+  }),
+  nonDrying: row({
+    label: 'oil that never dries, of the oil and alkyd by volume',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.02, unsound: 0.1 },
+    bounds: share,
+    source: 'judgement',
+  }),
+  waterMixed: row({
+    label: 'water in paint of water-mixable oil, of the wet mix by volume',
+    unit: '%',
+    side: 'over',
+    default: { watch: 0.3, unsound: 0.5 },
+    bounds: share,
+    source: 'judgement',
+  }),
+  zinc: row({
+    label: 'zinc white under oily paint on a support that bends, of the powder by volume',
+    unit: '%',
+    side: 'from',
+    default: { watch: 0.1, unsound: 0.5 },
+    bounds: share,
+    source: 'taught',
+  }),
+  drierLoad: row({
+    label: 'driers, of the most advised',
+    unit: '×',
+    side: 'from',
+    default: { watch: 1, unsound: 1.5 },
+    bounds: [0.1, 10],
+    source: 'taught',
+  }),
+  drierThick: row({
+    label: 'thickness over which a drier only makes a skin, dry',
+    unit: 'µm',
+    side: 'over',
+    default: { watch: 500 },
+    bounds: [50, 5000],
+    source: 'model',
+  }),
+  wrinkling: row({
+    label: 'free oil that dries from the top, as µm of clear oil',
+    unit: 'µm',
+    side: 'from',
+    default: { watch: 120, unsound: 200 },
+    bounds: [10, 2000],
+    source: 'model',
   }),
 } as const
 

@@ -19,7 +19,7 @@ export interface Finding {
 }
 
 /** What may take a finding away, in the order it is tried. */
-export type MendKind = 'medium' | 'wait'
+export type MendKind = 'medium' | 'oil' | 'without-medium' | 'thickness' | 'wait'
 
 /** One rule: what it is called, why it holds, what may mend what it finds, and what it finds in a picture. */
 export interface Rule {
@@ -28,6 +28,8 @@ export interface Rule {
   /** A painter's reason, and where it comes from. */
   readonly reason: string
   readonly mends: readonly MendKind[]
+  /** What can still be done once the layer is on the picture. */
+  readonly afterwards: string
   /** Area by area: the same layers may be found in several. */
   readonly find: (picture: LaidPicture) => readonly Finding[]
 }

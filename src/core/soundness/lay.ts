@@ -1,14 +1,21 @@
 import type { Forecast } from '../cure/forecast.ts'
 import type { CureSolution } from '../cure/solver.ts'
 import type { StateDays } from '../cure/states.ts'
-import type { Film } from '../film/film.ts'
+import { neverDays } from '../cure/states.ts'
+import type { Climate } from '../cure/climate.ts'
+import type { Film, ResinIn } from '../film/film.ts'
+import type { Material } from '../materials/material.ts'
+import type { PolicyId } from '../materials/policy.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { Area } from '../stack/area.ts'
 import { cureLayerOf } from '../stack/cure.ts'
 import { leftOn } from '../stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../stack/fold.ts'
-import type { Support } from '../stack/support.ts'
+import type { Ground, Support } from '../stack/support.ts'
 import { curedAt, mismatchOf, wetInWet } from './mismatch.ts'
+import { isWaterborne } from '../film/kindOfFilm.ts'
+import { leavesToSet } from '../film/physicalSet.ts'
+import { leavingTimes, waterDays } from '../film/waterDays.ts'
 import type { Mismatch, MismatchLayer, MismatchPair } from './mismatch.ts'
 
 /** A film where it lies, with everything the rules compare. */
@@ -18,6 +25,12 @@ export interface LaidLayer {
   readonly event: number
   readonly name: string
   readonly film: Film
+  /** All that was on the brush, each once or more. */
+  readonly materials: readonly Material[]
+  /** Its resins and balsams, each with its share of the dried film by mass. */
+  readonly resins: readonly ResinIn[]
+  /** On the picture already: what it is can no longer be chosen. */
+  readonly isPainted: boolean
   readonly appliedDay: number
   /** Drying speed with any plain factor on it, raw linseed = 1. */
   readonly rate: number
@@ -30,10 +43,12 @@ export interface LaidLayer {
   readonly goneDay: number | null
 }
 
-/** An upper layer over a lower one where they meet: not one film, and the lower still there. */
+/** An upper layer over a lower one where they meet, the lower still there. */
 export interface LaidPair {
   readonly lower: LaidLayer
   readonly upper: LaidLayer
+  /** Painted wet into wet: they dry as one. */
+  readonly isOneFilm: boolean
   /** Days between the two. */
   readonly waited: number
   /** Thickest spot of the lower when the upper goes on, µm dry. */
@@ -53,8 +68,40 @@ export interface LaidArea {
 /** A picture as the rules see it. */
 export interface LaidPicture {
   readonly support: Support
+  readonly ground: LaidGround | null
   readonly practice: Practice
+  readonly climate: Climate
+  /** What the room forbids. */
+  readonly policies: readonly PolicyId[]
   readonly areas: readonly LaidArea[]
+}
+
+export interface LaidGround extends Ground {
+  /** The day it was put on; null: not told. */
+  readonly onDay: number | null
+}
+
+/** A film where it lies, as its states are told. */
+interface LyingFilm {
+  readonly film: Film
+  readonly thickestUm: number
+}
+
+/**
+ * When a film reaches its states, `days` by its oil: by its water where water carries it; never, where its oil does not
+ * harden. What sets by losing water or spirit counts as touch dry from then on.
+ */
+export function statesOf(
+  { film, thickestUm }: LyingFilm,
+  days: StateDays,
+  climate: Climate,
+  { limits }: Practice,
+): StateDays {
+  if (isWaterborne(film)) return waterDays(film, climate)
+  if (!film.hardens) return neverDays
+  if (leavesToSet(film) === null) return days
+  const set = limits.physicalSet.watch * leavingTimes(thickestUm, climate)
+  return { ...days, touch: Math.min(days.touch ?? Infinity, set) }
 }
 
 /** What was found by solving an area; its layers are those of the area's strata. */
@@ -92,19 +139,23 @@ export interface AreaToLay {
   readonly strata: readonly Stratum[]
   readonly events: readonly ReadyEvent[]
   readonly dayOf: (event: number) => number
+  readonly isPainted?: (event: number) => boolean
   /** Of every stratum. */
   readonly forecasts: readonly Forecast[]
   readonly solve: Omit<AreaSolve, 'states'> | null
 }
 
 /** Puts an area together for judging. */
-export function layArea({ area, strata, events, dayOf, forecasts, solve }: AreaToLay): LaidArea {
+export function layArea({ area, strata, events, dayOf, isPainted, forecasts, solve }: AreaToLay): LaidArea {
   const films = cureLayersOf(strata, events, dayOf)
   const layers = strata.map((stratum, index): LaidLayer => ({
     index,
     event: stratum.event,
     name: events[stratum.event]!.event.name,
     film: stratum.film,
+    materials: events[stratum.event]!.mix?.materials ?? [],
+    resins: events[stratum.event]!.mix?.resins ?? [],
+    isPainted: isPainted?.(stratum.event) ?? false,
     appliedDay: dayOf(stratum.event),
     rate: films[index]!.rate,
     thickestUm: stratum.thickestUm,
@@ -126,11 +177,12 @@ export function layArea({ area, strata, events, dayOf, forecasts, solve }: AreaT
     pairs: layers.map((upper) =>
       layers.slice(0, upper.index).flatMap((lower): readonly LaidPair[] => {
         const isThere = lower.goneDay === null || lower.goneDay > upper.appliedDay
-        if (!isThere || isOneFilm(lower.index, upper.index)) return []
+        if (!isThere) return []
         return [
           {
             lower,
             upper,
+            isOneFilm: isOneFilm(lower.index, upper.index),
             waited: upper.appliedDay - lower.appliedDay,
             lowerUm: lower.thickestUm * lower.leftOn(upper.appliedDay),
             mismatch: mismatches.get(upper.index * layers.length + lower.index) ?? null,

@@ -2,6 +2,7 @@ import { figure } from '../figure.ts'
 import type { Figure } from '../figure.ts'
 import { limitTable, shownScale } from '../practice/limits.ts'
 import type { Limit, LimitKey } from '../practice/limits.ts'
+import { about } from '../words.ts'
 
 /** A value as its limit's table shows it. */
 const shown = (key: LimitKey, value: number): number => shownScale(limitTable[key]) * value
@@ -25,3 +26,11 @@ export const limitedFigure = (key: LimitKey, value: number): Figure =>
 /** One value of a limit that has no two levels. */
 export const boundFigure = (key: LimitKey, value: number): Figure =>
   figure(`limit: ${limitTable[key].label}`, shown(key, value), limitTable[key].unit)
+
+/** How far something moves, over where that becomes unsound: "1.4 times as much as the film can follow". */
+export function timesBearable(value: number, limit: Limit): string {
+  const times = value / limit.unsound
+  return times >= 1
+    ? `${about(times)} times as much as the film can follow`
+    : 'nearly as much as the film can follow'
+}

@@ -1,11 +1,9 @@
 import type { Figure } from '../figure.ts'
 import { noPractice } from '../practice/practice.ts'
-import type { Practice } from '../practice/practice.ts'
 import { byGravity } from '../severity.ts'
 import type { Severity } from '../severity.ts'
-import type { Support } from '../stack/support.ts'
 import type { About, Finding, MendKind, Rule } from './finding.ts'
-import type { LaidArea, LaidLayer, LaidPair, LaidPicture } from './lay.ts'
+import type { LaidArea, LaidGround, LaidLayer, LaidPair, LaidPicture } from './lay.ts'
 
 /**
  * Builders of rules. A rule states what it says of one pair, one layer, one area or the picture; the builder goes through
@@ -35,18 +33,18 @@ interface RuleText {
   /** Rests on a practice's own choice: without one named, it makes notes only. */
   readonly byPractice?: boolean
   readonly mends?: readonly MendKind[]
+  readonly afterwards: string
 }
 
-interface Setting {
-  readonly practice: Practice
-  readonly support: Support
+interface Setting extends LaidPicture {
   readonly area: LaidArea
 }
 
 /** A layer that is there to stay. */
 export interface Single {
   readonly layer: LaidLayer
-  /** Whether nothing lies over it. */
+  /** What lies over it, nearest first. */
+  readonly over: readonly LaidLayer[]
   readonly isTop: boolean
 }
 
@@ -61,12 +59,14 @@ export const pictureRule = ({
   about = 'soundness',
   byPractice = false,
   mends = [],
+  afterwards,
   finds,
 }: RuleText & { readonly finds: (picture: LaidPicture) => readonly Found[] }): Rule => ({
   id,
   title,
   reason,
   mends,
+  afterwards,
   find: (picture) => {
     const asNotes = byPractice && picture.practice.id === noPractice.id
     return finds(picture).map((found) => ({
@@ -85,22 +85,26 @@ export const areaRule = ({
 }: RuleText & { readonly finds: (setting: Setting) => readonly Omit<Found, 'area'>[] }): Rule =>
   pictureRule({
     ...text,
-    finds: ({ areas, practice, support }) =>
-      areas.flatMap((area) =>
-        finds({ practice, support, area }).map((found) => ({ ...found, area: area.area.id })),
+    finds: (picture) =>
+      picture.areas.flatMap((area) =>
+        finds({ ...picture, area }).map((found) => ({ ...found, area: area.area.id })),
       ),
   })
 
+interface PairText extends RuleText {
+  /** Speaks of layers that are one film too. */
+  readonly ofOneFilm?: boolean
+  readonly says: (pair: LaidPair, setting: Setting) => Said | null
+}
+
 /** Of all the layers under one the worst speaks, of equals the topmost; those under it would only repeat it. */
-export const pairRule = ({
-  says,
-  ...text
-}: RuleText & { readonly says: (pair: LaidPair, setting: Setting) => Said | null }): Rule =>
+export const pairRule = ({ says, ofOneFilm = false, ...text }: PairText): Rule =>
   areaRule({
     ...text,
     finds: (setting) =>
       setting.area.pairs.flatMap((pairs) => {
         const found = pairs.flatMap((pair) => {
+          if (pair.isOneFilm && !ofOneFilm) return []
           const said = says(pair, setting)
           return said ? [{ ...said, layer: pair.upper.event, under: pair.lower.event }] : []
         })
@@ -118,9 +122,26 @@ export const layerRule = ({
     finds: (setting) => {
       const there = setting.area.layers.filter(({ goneDay }) => goneDay === null)
       return there.flatMap((layer, at) => {
-        const said = says({ layer, isTop: at === there.length - 1 }, setting)
+        const over = there.slice(at + 1)
+        const said = says({ layer, over, isTop: over.length === 0 }, setting)
         return said ? [{ ...said, layer: layer.event }] : []
       })
+    },
+  })
+
+/** A rule about the ground, told of the first layer that lies on it in each area. */
+export const groundRule = ({
+  says,
+  ...text
+}: RuleText & {
+  readonly says: (first: LaidLayer, ground: LaidGround, setting: Setting) => Said | null
+}): Rule =>
+  areaRule({
+    ...text,
+    finds: (setting) => {
+      const first = setting.area.layers[0]
+      const said = first && setting.ground ? says(first, setting.ground, setting) : null
+      return said ? [{ ...said, layer: first!.event }] : []
     },
   })
 

@@ -7,7 +7,7 @@ import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
 import { usePages } from '../../ui/usePages.ts'
 import { useDone } from '../../ui/done.ts'
 import { ChoiceRow } from '../../ui/fields.tsx'
-import { dateText, gramsText, mlText } from '../../ui/format.ts'
+import { about, dateText, mlText, percentText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { feelings, feelingWords } from './feelings.ts'
@@ -68,8 +68,10 @@ export function BatchList({ initial, shortages: needed }: ListProps) {
                   ? 'being made'
                   : state === 'past'
                     ? `past ${dateText(useBy!)}`
-                    : `use by ${dateText(useBy!)}`}
-                <span className="block text-[0.88rem] text-soft">{mlText(leftMl)} left</span>
+                    : `use by about ${dateText(useBy!)}`}
+                {state !== 'making' && (
+                  <span className="block text-[0.88rem] text-soft">{mlText(leftMl)} left</span>
+                )}
               </span>
               <span className="text-[0.92rem]">
                 {holds.map(({ name, percent }, at) => (
@@ -78,10 +80,10 @@ export function BatchList({ initial, shortages: needed }: ListProps) {
                     className={by !== '' && !common.includes(name) ? 'font-medium' : 'text-soft'}
                   >
                     {at > 0 && ', '}
-                    {percent.toFixed(1)}&nbsp;% {name}
+                    {percentText(percent / 100)} {name}
                   </span>
                 ))}
-                <span className="text-soft"> by mass</span>
+                <span className="text-soft">{holds.length > 0 ? ' by mass' : 'nothing poured yet'}</span>
                 {feelings.some((feeling) => feel[feeling] !== null) && (
                   <span className="block text-soft">
                     {feelings
@@ -138,7 +140,7 @@ export function BatchList({ initial, shortages: needed }: ListProps) {
                         {buy.length > 0 && (
                           <>
                             ; for it buy{' '}
-                            {buy.map(({ material, grams }) => `${gramsText(grams)} ${material}`).join(', ')}
+                            {buy.map(({ material, grams }) => `${about(grams)} g ${material}`).join(', ')}
                           </>
                         )}
                       </>

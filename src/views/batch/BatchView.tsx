@@ -75,7 +75,14 @@ export function BatchView({ initial, shelf: known, settings, parent, usedIn, tod
       <div className="mt-4">
         {face === 'Method' && <Method edited={edited} findMaterial={findMaterial} />}
         {face === 'Weigh' && (
-          <Weigh edited={edited} findMaterial={findMaterial} made={made} bring={bring} coming={coming} />
+          <Weigh
+            edited={edited}
+            findMaterial={findMaterial}
+            made={made}
+            bring={bring}
+            coming={coming}
+            onFinished={() => choose('Record')}
+          />
         )}
         {face === 'Record' && (
           <Record

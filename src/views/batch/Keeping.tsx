@@ -1,4 +1,5 @@
 import { freshnessOn } from '../../core/batch/keeping.ts'
+import type { Keeping as KeepingTimes } from '../../core/batch/keeping.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Batch } from '../../document/batch.ts'
 import { dateText } from '../../ui/format.ts'
@@ -9,14 +10,14 @@ export function Keeping({
   batch,
   days,
   because,
-  lookEveryDays,
+  look,
   today,
   edited,
 }: {
   readonly batch: Batch
   readonly days: number
   readonly because: string
-  readonly lookEveryDays: number
+  readonly look: Pick<KeepingTimes, 'lookEveryDays' | 'lookFor'>
   readonly today: string
   readonly edited: EditedBatch
 }) {
@@ -35,7 +36,7 @@ export function Keeping({
             verdict={fresh === 'past' ? 'unsound' : fresh === 'watch' ? 'watch' : 'sound'}
             size={13}
           />{' '}
-          Use by {dateText(dateOf(made + days))}: {because}.{' '}
+          Use by about {dateText(dateOf(made + days))}: {because}.{' '}
           <span className="text-soft">Made {dateText(batch.madeOn!)}; estimate.</span>
         </p>
       )}
@@ -48,7 +49,10 @@ export function Keeping({
         />{' '}
         kept cold
       </label>
-      <p className="text-soft">Look for skin and thickening every {lookEveryDays} days. How is it today?</p>
+      <p className="text-soft">
+        Look for {look.lookFor} {look.lookEveryDays === 1 ? 'every day' : `every ${look.lookEveryDays} days`}.
+        How is it today?
+      </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {(['clear', 'skin', 'thick', 'spoilt'] as const).map((found) => (
           <button

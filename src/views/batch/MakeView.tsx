@@ -1,8 +1,12 @@
 import { useMemo, useState } from 'react'
+import { methodOf } from '../../core/batch/method.ts'
 import { timesFor, wholeDrops } from '../../core/batch/scaling.ts'
 import type { ScaleBy } from '../../core/batch/scaling.ts'
 import { variationGrid } from '../../core/batch/grid.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
+import { unfitnessOf } from '../../core/dosing/fitness.ts'
+import { pairsIn } from '../../core/medium/pairs.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
@@ -14,6 +18,9 @@ import { goAndSay } from '../../ui/done.ts'
 import { ChoiceRow, Labelled, NumberRow, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { gramsText, mlText, percentText, shortName } from '../../ui/format.ts'
+import { RoomSays } from '../../ui/RoomSays.tsx'
+import { VerdictMark } from '../../ui/Verdict.tsx'
+import { Fitness } from '../mediums/Fitness.tsx'
 import { say } from '../../ui/messages.ts'
 import { useEarly } from '../../ui/early.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
@@ -24,10 +31,12 @@ interface MakeProps {
   readonly shelf: readonly ShelfItem[]
   /** Batches of it nothing is poured for yet. */
   readonly open: number
+  /** What the room forbids. */
+  readonly policies: readonly PolicyId[]
 }
 
 const kinds = [
-  { id: 'volume', name: 'a jar' },
+  { id: 'volume', name: 'how much I want' },
   { id: 'tubes', name: 'so many tubes' },
   { id: 'item', name: 'what there is of one thing' },
   { id: 'budget', name: 'a budget' },
@@ -35,7 +44,7 @@ const kinds = [
 ] as const
 
 /** How much is made: scaled to whatever limits it. And a grid of trials around the recipe. */
-export function MakeView({ medium, mediums, shelf: items, open }: MakeProps) {
+export function MakeView({ medium, mediums, shelf: items, open, policies }: MakeProps) {
   useEarly()
   const findMaterial = useMemo(() => findInStudio(items), [items])
   const made = useMemo(
@@ -52,11 +61,19 @@ export function MakeView({ medium, mediums, shelf: items, open }: MakeProps) {
         </a>
       </p>
     )
+  const materials = made.medium.ingredients.map(({ material }) => material)
   return (
     <>
       <h1 className="text-[2.2rem] leading-tight">Make {medium.name}</h1>
+      <Fitness medium={made.medium} />
+      <RoomSays materials={materials} policies={policies} />
+      {pairsIn(materials).map(({ pair, severity, message }) => (
+        <p key={pair} role="alert" className="mt-2">
+          <VerdictMark verdict={severity} size={12} /> {message}
+        </p>
+      ))}
       <div className="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
-        <Amounts medium={medium} made={made.medium} />
+        <Amounts medium={medium} made={made.medium} shelf={items} />
         <Grid medium={medium} made={made.medium} />
       </div>
       {open > 0 && (
@@ -72,13 +89,19 @@ export function MakeView({ medium, mediums, shelf: items, open }: MakeProps) {
   )
 }
 
-function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly made: Medium }) {
+interface AmountsProps {
+  readonly medium: MediumDocument
+  readonly made: Medium
+  readonly shelf: readonly ShelfItem[]
+}
+
+function Amounts({ medium, made, shelf }: AmountsProps) {
   const [kind, setKind] = useState<ScaleBy['kind']>('volume')
   const [ml, setMl] = useState(180)
   const [g, setG] = useState(100)
   const [count, setCount] = useState(5)
   const [tubeMl, setTubeMl] = useState(36)
-  const [loss, setLoss] = useState(8)
+  const [loss, setLoss] = useState(5)
   const [material, setMaterial] = useState(made.ingredients[0]!.material.id)
   const [coins, setCoins] = useState(10)
   const [jarMl, setJarMl] = useState<number | null>(null)
@@ -90,8 +113,21 @@ function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly m
     budget: { kind: 'budget', coins } as const,
   }[kind]
   const scaled = timesFor(made, by)
+  const isHeated = methodOf(made.ingredients.map((one) => one.material)).some(
+    ({ warmth }) => warmth !== 'cold',
+  )
+  const volumeMl = scaled.ok ? made.volumeMl * scaled.times : 0
+  const tooMuch = jarMl !== null && volumeMl > jarMl + 1e-9
+  const short = scaled.ok ? shortagesOf(made, scaled.times, shelf) : []
+  const refused = unfitnessOf(made)?.refused ?? false
   const begin = (byFeel: boolean): void =>
-    void send('POST /api/batches', { mediumId: medium.id, by, jarMl, byFeel }).then((reply) =>
+    void send('POST /api/batches', {
+      mediumId: medium.id,
+      by,
+      jarMl,
+      byFeel,
+      loss: isHeated || kind === 'tubes' ? loss / 100 : 0,
+    }).then((reply) =>
       reply.ok ? window.location.assign(`/batches/${reply.value.id}`) : say(reply.refusal.message),
     )
   const drops = scaled.ok
@@ -151,15 +187,6 @@ function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly m
               high={10000}
               onValue={setTubeMl}
             />
-            <NumberRow
-              label="stays in the pot"
-              className="w-24"
-              value={loss}
-              low={0}
-              high={60}
-              unit="%"
-              onValue={setLoss}
-            />
           </>
         )}
         {kind === 'item' && (
@@ -189,6 +216,17 @@ function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly m
             low={0.01}
             high={1000000}
             onValue={setCoins}
+          />
+        )}
+        {(isHeated || kind === 'tubes') && (
+          <NumberRow
+            label="Stays in the pot, of it by volume"
+            className="w-40"
+            value={loss}
+            low={0}
+            high={60}
+            unit="%"
+            onValue={setLoss}
           />
         )}
         <Labelled label="The jar holds, ml" className="w-32" hint="Left empty: large enough.">
@@ -241,15 +279,38 @@ function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly m
               .
             </p>
           ))}
+          {short.map(({ name, has, times }) => (
+            <p key={name} className="mt-2">
+              <VerdictMark verdict="watch" size={12} /> There is only {gramsText(has)} of {name}: enough for{' '}
+              {mlText(made.volumeMl * times)}.
+            </p>
+          ))}
+          {tooMuch && (
+            <p role="alert" className="mt-2">
+              <VerdictMark verdict="unsound" size={12} /> That makes {mlText(volumeMl)}, and the jar holds{' '}
+              {mlText(jarMl)}.{' '}
+              <button
+                type="button"
+                className="min-h-11 link"
+                onClick={() => {
+                  setKind('volume')
+                  setMl(jarMl)
+                }}
+              >
+                Make {mlText(jarMl)}
+              </button>
+            </p>
+          )}
           <div className="mt-4 flex flex-wrap gap-3">
             <button
               type="button"
+              disabled={tooMuch || refused}
               className="button button-ink min-h-12 px-5 text-[1.1rem]"
               onClick={() => begin(false)}
             >
               Begin the batch
             </button>
-            <button type="button" className="button min-h-12" onClick={() => begin(true)}>
+            <button type="button" disabled={refused} className="button min-h-12" onClick={() => begin(true)}>
               Begin by feel, and write down what goes in
             </button>
           </div>
@@ -262,6 +323,20 @@ function Amounts({ medium, made }: { readonly medium: MediumDocument; readonly m
     </section>
   )
 }
+
+interface ShortOf {
+  readonly name: string
+  readonly has: number
+  /** How many times the recipe as written what there is makes. */
+  readonly times: number
+}
+
+/** What the shelf keeps count of and has too little of. */
+const shortagesOf = (made: Medium, times: number, shelf: readonly ShelfItem[]): readonly ShortOf[] =>
+  made.ingredients.flatMap(({ material, massG }) => {
+    const has = shelf.find(({ id }) => id === material.id)?.stockG ?? null
+    return has !== null && has < massG * times ? [{ name: material.name, has, times: has / massG }] : []
+  })
 
 const readShares = (text: string): Reading<readonly number[]> => {
   const shares = text

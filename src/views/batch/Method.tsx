@@ -2,7 +2,9 @@ import { useEffect, useState } from 'react'
 import { heatGuard, methodOf, missingBefore, unsettled } from '../../core/batch/method.ts'
 import type { MethodStep } from '../../core/batch/method.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
+import { pairsIn } from '../../core/medium/pairs.ts'
 import { NumberRow } from '../../ui/fields.tsx'
+import { gramsText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { EditedBatch } from './useBatch.ts'
 
@@ -25,32 +27,47 @@ export function Method({
     edit({ doneSteps: on ? [...batch.doneSteps, step.id] : batch.doneSteps.filter((id) => id !== step.id) })
   }
   const open = unsettled(steps, batch.doneSteps, batch.leftOut)
+  const isHeated = steps.some(({ warmth }) => warmth !== 'cold')
+  const refusedAt = (id: string): readonly string[] => {
+    const material = findMaterial(id)
+    const answer = material && heatGuard(potC, material)
+    return answer && !answer.ok ? [answer.message] : []
+  }
+  const amounts = batch.targets.filter(({ material }) => findMaterial(material))
   return (
     <div className="max-w-[54rem]">
-      <div className="flex flex-wrap items-start gap-6">
-        <NumberRow
-          label="The pot is at"
-          className="w-32 text-[1.1rem]"
-          value={potC}
-          low={0}
-          high={400}
-          unit="°C"
-          onValue={setPotC}
-        />
-        <p className="min-w-64 flex-1 self-center text-[0.92rem] text-soft">
-          Nothing volatile goes into a pot above its flash point less 15 °C, nothing watery into hot oil, and
-          no oil above 120 °C. Lid and dry-powder extinguisher at hand; rags flat outdoors or under water. The
-          safety data sheet and local rules come first.
+      {pairsIn(materials).map(({ pair, severity, message }) => (
+        <p key={pair} role="alert" className="mb-2">
+          <VerdictMark verdict={severity} size={13} /> {message}
         </p>
-      </div>
+      ))}
+      {isHeated ? (
+        <div className="flex flex-wrap items-start gap-6">
+          <NumberRow
+            label="The pot is at"
+            className="w-32 text-[1.1rem]"
+            value={potC}
+            low={0}
+            high={400}
+            unit="°C"
+            onValue={setPotC}
+          />
+          <p className="min-w-64 flex-1 self-center text-[0.92rem] text-soft">
+            Nothing volatile goes into a warm pot near its flash point, nothing watery into hot oil, and no
+            oil above 120 °C. Lid and dry-powder extinguisher at hand; rags flat outdoors or under water. The
+            safety data sheet and local rules come first.
+          </p>
+        </div>
+      ) : (
+        <p className="text-[0.92rem] text-soft">
+          All of it is made cold: no pot, no plate. Rags flat outdoors or under water. The safety data sheet
+          and local rules come first.
+        </p>
+      )}
       <ol className="mt-4">
         {steps.map((step, at) => {
           const done = batch.doneSteps.includes(step.id)
-          const refused = step.materials.flatMap((id) => {
-            const material = findMaterial(id)
-            const answer = material && heatGuard(potC, material)
-            return answer && !answer.ok ? [answer.message] : []
-          })
+          const refused = step.warmth === 'cold' ? [] : step.materials.flatMap(refusedAt)
           const before = missingBefore(steps, step.id, batch.doneSteps)
           return (
             <li key={step.id} className="border-t border-rule py-3">
@@ -67,6 +84,20 @@ export function Method({
                   <span className="block font-read text-[1.3rem] leading-tight">
                     {at + 1}. {step.title}
                   </span>
+                  {step.materials.length > 0 && (
+                    <span className="block font-medium">
+                      {amounts
+                        .filter(({ material }) => step.materials.includes(material))
+                        .map(({ material, grams }) =>
+                          [grams > 0 && gramsText(grams), findMaterial(material)!.name]
+                            .filter(Boolean)
+                            .join(' '),
+                        )
+                        .join(', ')}
+                      {', into '}
+                      {step.vessel}
+                    </span>
+                  )}
                   <span className="block">{step.look}</span>
                   <span className="block text-[0.92rem] text-soft">{step.care}</span>
                 </span>

@@ -8,14 +8,14 @@ import { send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { Labelled, NumberField, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, dateText, mlText, percentText } from '../../ui/format.ts'
+import { about, mlText, percentText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Checks } from '../mediums/Checks.tsx'
 import { Truths } from '../mediums/Truths.tsx'
 import type { EditedBatch } from './useBatch.ts'
 import { Keeping } from './Keeping.tsx'
-import { Taken, Tubes } from './Taken.tsx'
+import { Taken, TakenList, Tubes } from './Taken.tsx'
 import { Split } from './Split.tsx'
 import { Feel } from './Feel.tsx'
 
@@ -53,11 +53,11 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
                 , <b className="font-medium">fat when dry</b>
               </>
             )}
-            ; {percentText(emulsion.waterLost)} of it leaves.{' '}
+            ; {percentText(emulsion.waterLost)} of the wet, by mass, leaves as water.{' '}
             {emulsion.mayTurn && (
               <>
                 <VerdictMark verdict="watch" size={12} /> With {about(emulsion.oilPerYolk)} parts of oil to
-                one of yolk it may turn over.
+                one of yolk it may split.
               </>
             )}
           </p>
@@ -70,7 +70,7 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
           batch={batch}
           days={keeping.days}
           because={keeping.because}
-          lookEveryDays={keeping.lookEveryDays}
+          look={keeping}
           today={today}
           edited={edited}
         />
@@ -101,17 +101,9 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
             </label>
             ; <b className="font-medium">{mlText(left)} are left</b>.
           </p>
-          <ul>
-            {batch.taken.map(({ ml, what, at }, index) => (
-              <li key={at + what + index} className="flex border-t border-rule py-1">
-                <span className="grow">{what}</span>
-                <span className="w-24 text-right">{mlText(ml)}</span>
-                <span className="w-32 text-right text-soft">{dateText(at)}</span>
-              </li>
-            ))}
-          </ul>
+          <TakenList edited={edited} />
           <Taken edited={edited} left={left} />
-          <Tubes volumeMl={made.volumeMl} loss={batch.loss} />
+          <Tubes edited={edited} left={left} />
           {batch.madeOn ? (
             <Split batch={batch} />
           ) : (

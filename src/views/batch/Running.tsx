@@ -1,17 +1,18 @@
 import { runningOf } from '../../core/batch/pouring.ts'
 import { classNames } from '../../core/materials/material.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { paintPerPart } from '../../core/medium/basis.ts'
-import { usualLargestDose } from '../../core/dosing/usualPaint.ts'
-import { about, gramsText, mlText } from '../../ui/format.ts'
+import { ratioText } from '../../core/dosing/doseWords.ts'
+import { usualLargestDose, usualPaintWords } from '../../core/dosing/usualPaint.ts'
+import { unfitnessOf } from '../../core/dosing/fitness.ts'
+import { gramsText, mlText, percentText } from '../../ui/format.ts'
 import { classWords } from '../mediums/Truths.tsx'
 
-/** Whether what is in the jar still keeps the limits, and at what dose; in titanium white, by the common limits. */
-export function largestOf({ ingredients }: Medium): string {
-  const { ofMix } = usualLargestDose(ingredients)
-  return ofMix <= 0
-    ? 'it keeps no limit at any dose.'
-    : `it keeps its limits up to 1 part to ${about(Math.ceil(paintPerPart(ofMix) * 10) / 10, 3)} of paint.`
+/** How much of what is in the jar a paint can bear, as on every page. */
+export function largestOf(medium: Medium): string {
+  const unfit = unfitnessOf(medium)
+  if (unfit?.severity === 'unsound') return unfit.message
+  const { ofMix } = usualLargestDose(medium.ingredients)
+  return ofMix <= 0 ? 'no dose keeps the limits.' : `at most ${ratioText(ofMix)} of paint ${usualPaintWords}.`
 }
 
 /** What the jar holds by now, as if nothing more went in. */
@@ -47,18 +48,16 @@ export function Running({ made, jarMl }: { readonly made: Medium; readonly jarMl
                 <th scope="row" className="py-1 text-left font-normal">
                   {classWords[name]}
                 </th>
-                <td className="text-right">{(100 * ofAll[name]).toFixed(2)}&nbsp;%</td>
+                <td className="text-right">{percentText(ofAll[name])}</td>
                 {filler && (
-                  <td className="text-right">
-                    {ofOrganics[name] > 0 ? `${(100 * ofOrganics[name]).toFixed(2)}\u00a0%` : ''}
-                  </td>
+                  <td className="text-right">{ofOrganics[name] > 0 ? percentText(ofOrganics[name]) : ''}</td>
                 )}
               </tr>
             ))}
         </tbody>
       </table>
       <p className="mt-2 text-[0.92rem]">
-        In titanium white {largestOf(made)} <span className="text-soft">By the common limits; estimate.</span>
+        As it stands: {largestOf(made)} <span className="text-soft">Estimate.</span>
       </p>
     </div>
   )

@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import type { Batch } from '../../document/batch.ts'
 import { send } from '../../ui/client.ts'
-import { Labelled, NumberRow, TypedField } from '../../ui/fields.tsx'
-import type { Reading } from '../../ui/fields.tsx'
+import { Labelled, NumberRow, readName, TypedField } from '../../ui/fields.tsx'
 import { say } from '../../ui/messages.ts'
 
 export function Split({ batch }: { readonly batch: Batch }) {
@@ -23,14 +22,12 @@ export function Split({ batch }: { readonly batch: Batch }) {
         high={100000}
         onValue={setGrams}
       />
-      <Labelled label="as the beginning of" className="min-w-40 grow">
+      <Labelled label="to begin another batch, called" className="min-w-40 grow">
         {(id) => (
           <TypedField
             id={id}
             shown={name}
-            read={(text): Reading<string> =>
-              text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Name the new batch.' }
-            }
+            read={(text) => readName(text, 'the new batch')}
             onValue={setName}
           />
         )}

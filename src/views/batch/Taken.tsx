@@ -1,9 +1,11 @@
+import { X } from 'lucide-react'
 import { useState } from 'react'
 import { tubesFrom } from '../../core/batch/scaling.ts'
 import { minuteAt } from '../../core/plan/calendar.ts'
 import { Labelled, NumberField, NumberRow, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { mlText } from '../../ui/format.ts'
+import { dateText, mlText } from '../../ui/format.ts'
+import { IconButton } from '../../ui/IconButton.tsx'
 import type { EditedBatch } from './useBatch.ts'
 
 export function Taken({ edited, left }: { readonly edited: EditedBatch; readonly left: number }) {
@@ -20,7 +22,9 @@ export function Taken({ edited, left }: { readonly edited: EditedBatch; readonly
             value={ml}
             low={0.1}
             high={Math.max(0.1, Math.round(left * 10) / 10)}
+            unit="ml"
             onValue={setMl}
+            onEmpty={() => setMl(null)}
           />
         )}
       </Labelled>
@@ -43,6 +47,7 @@ export function Taken({ edited, left }: { readonly edited: EditedBatch; readonly
         onClick={() => {
           edit({ taken: [...batch.taken, { ml: ml!, what, at: minuteAt(new Date()) }] })
           setMl(null)
+          setWhat('used')
         }}
       >
         Write it down
@@ -51,9 +56,12 @@ export function Taken({ edited, left }: { readonly edited: EditedBatch; readonly
   )
 }
 
-export function Tubes({ volumeMl, loss }: { readonly volumeMl: number; readonly loss: number }) {
+/** Tubes filled from what is left, counted and written down. */
+export function Tubes({ edited, left }: { readonly edited: EditedBatch; readonly left: number }) {
+  const { batch, edit } = edited
   const [tubeMl, setTubeMl] = useState(36)
-  const { yieldMl, tubes, leftMl: rest } = tubesFrom(volumeMl, loss, tubeMl)
+  const { tubes, leftMl: over } = tubesFrom(left, 0, tubeMl)
+  const words = `${tubes} ${tubes === 1 ? 'tube' : 'tubes'} of ${tubeMl} ml`
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3">
       <NumberRow
@@ -65,8 +73,45 @@ export function Tubes({ volumeMl, loss }: { readonly volumeMl: number; readonly 
         onValue={setTubeMl}
       />
       <p className="pb-2">
-        {mlText(yieldMl)} fill {tubes} {tubes === 1 ? 'tube' : 'tubes'}, and {mlText(rest)} stay over.
+        {tubes === 0
+          ? `${mlText(left)} do not fill one.`
+          : `The ${mlText(left)} left fill ${words}; ${mlText(over)} are over.`}
       </p>
+      {tubes > 0 && (
+        <button
+          type="button"
+          className="button min-h-11"
+          onClick={() =>
+            edit({
+              taken: [...batch.taken, { ml: tubes * tubeMl, what: words, at: minuteAt(new Date()) }],
+            })
+          }
+        >
+          They are filled
+        </button>
+      )}
     </div>
+  )
+}
+
+/** What was taken out so far; one written by mistake goes back. */
+export function TakenList({ edited }: { readonly edited: EditedBatch }) {
+  const { batch, edit } = edited
+  return (
+    <ul>
+      {batch.taken.map(({ ml, what, at }, index) => (
+        <li key={at + what + index} className="flex items-center border-t border-rule py-1">
+          <span className="grow">{what}</span>
+          <span className="w-24 text-right">{mlText(ml)}</span>
+          <span className="w-32 text-right text-soft">{dateText(at)}</span>
+          <IconButton
+            label={`Put back: ${what}, ${mlText(ml)}`}
+            onClick={() => edit({ taken: batch.taken.filter((_, other) => other !== index) })}
+          >
+            <X size={15} aria-hidden="true" />
+          </IconButton>
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -1,5 +1,7 @@
 import { useState } from 'react'
+import { methodOf, weighedInOrder } from '../../core/batch/method.ts'
 import { pourStateOf, repairOf, weighingsOf } from '../../core/batch/pouring.ts'
+import type { Weighing } from '../../core/batch/pouring.ts'
 import { library } from '../../core/materials/library.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Medium } from '../../core/medium/medium.ts'
@@ -12,23 +14,33 @@ import { Overpour } from './Overpour.tsx'
 import { Pouring, Simulated } from './Pouring.tsx'
 import { Running } from './Running.tsx'
 import type { EditedBatch } from './useBatch.ts'
+import { Finishing } from './Finishing.tsx'
 import { useScale } from './useScale.ts'
+import type { ScaleReading } from './useScale.ts'
 import { Now, WeighingRow } from './Weighings.tsx'
 
 interface WeighProps extends Pick<Bench, 'bring' | 'coming'> {
   readonly edited: EditedBatch
   readonly findMaterial: FindMaterial
   readonly made: Medium | null
+  readonly onFinished: () => void
 }
 
 const ingredients = ingredientChoices(library)
 const ownMaterials = ['shelf_item'] as const
 
+/** What lies on the pan counts while the bottle is still in the hand. */
+const withPan = (weighing: Weighing, reading: ScaleReading | null): Weighing => {
+  const pan = Math.max(0, reading?.grams ?? 0)
+  return { ...weighing, poured: weighing.poured + pan, left: weighing.left - pan }
+}
+
 /** One thing at a time, large; fed by the scale or typed; what is in the jar so far beside it. */
-export function Weigh({ edited, findMaterial, made, bring, coming }: WeighProps) {
+export function Weigh({ edited, findMaterial, made, bring, coming, onFinished }: WeighProps) {
   const { batch, act } = edited
   const reading = useScale()
-  const weighings = weighingsOf(batch.targets, batch.pours)
+  const steps = methodOf(batch.targets.flatMap(({ material }) => findMaterial(material) ?? []))
+  const weighings = weighedInOrder(weighingsOf(batch.targets, batch.pours), steps)
   const byFeel = batch.targets.every(({ grams }) => grams === 0)
   const [chosen, setChosen] = useState<string | null>(null)
   const [other, setOther] = useState('linseed_cold_pressed')
@@ -50,8 +62,9 @@ export function Weigh({ edited, findMaterial, made, bring, coming }: WeighProps)
       <section aria-label="Now">
         {now && (
           <Now
-            weighing={now}
+            weighing={withPan(now, reading)}
             name={nameOf(now.material)}
+            vessel={now.step?.vessel ?? null}
             drops={batch.drops.find(({ material }) => material === now.material) ?? null}
             byFeel={byFeel}
           />
@@ -69,14 +82,7 @@ export function Weigh({ edited, findMaterial, made, bring, coming }: WeighProps)
           >
             Take the last pour back
           </button>
-          <button
-            type="button"
-            className="button min-h-11"
-            disabled={batch.pours.length === 0}
-            onClick={() => void act('finish')}
-          >
-            {byFeel ? 'Stop here: it is finished' : 'It is finished'}
-          </button>
+          <Finishing edited={edited} byFeel={byFeel} nameOf={nameOf} onFinished={onFinished} />
         </div>
         {reading && <Simulated />}
       </section>
@@ -86,6 +92,7 @@ export function Weigh({ edited, findMaterial, made, bring, coming }: WeighProps)
           {weighings.map((one) => (
             <WeighingRow
               key={one.material}
+              vessel={one.step?.vessel ?? null}
               weighing={one}
               name={nameOf(one.material)}
               selected={one.material === now?.material}

@@ -7,11 +7,14 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 export function Now({
   weighing,
   name,
+  vessel,
   drops,
   byFeel,
 }: {
   readonly weighing: Weighing
   readonly name: string
+  /** What it is weighed into. */
+  readonly vessel: string | null
   readonly drops: { readonly drops: number; readonly error: number } | null
   readonly byFeel: boolean
 }) {
@@ -32,6 +35,7 @@ export function Now({
           )}
           <span className="block text-[1.05rem] text-soft">
             of {gramsText(weighing.grams)}
+            {vessel && <> into {vessel}</>}
             {weighing.poured > 0 && <>; {gramsText(weighing.poured)} in</>}
             {drops && (
               <>
@@ -56,12 +60,14 @@ const marks = { 'to pour': 'note', right: 'sound', over: 'watch' } as const
 export function WeighingRow({
   weighing,
   name,
+  vessel,
   selected,
   byFeel,
   onSelect,
 }: {
   readonly weighing: Weighing
   readonly name: string
+  readonly vessel: string | null
   readonly selected: boolean
   readonly byFeel: boolean
   readonly onSelect: () => void
@@ -76,7 +82,10 @@ export function WeighingRow({
         className={`flex min-h-12 w-full items-center gap-3 px-1 text-left hover:bg-wash ${selected ? 'bg-wash' : ''}`}
       >
         {!byFeel && weighing.grams > 0 && <VerdictMark verdict={marks[state]} size={13} />}
-        <span className="grow">{name}</span>
+        <span className="grow">
+          {name}
+          {vessel && <span className="block text-[0.85rem] text-soft">into {vessel}</span>}
+        </span>
         <span className="shrink-0 text-right">
           {byFeel || weighing.grams === 0 ? (
             gramsText(weighing.poured)

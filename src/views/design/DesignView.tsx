@@ -10,7 +10,7 @@ import { Toasts } from '../../ui/Toasts.tsx'
 import { useEarly } from '../../ui/early.ts'
 import { useDesign } from './useDesign.ts'
 import type { Asked } from './wishes.ts'
-import { unasked, wishesOf } from './wishes.ts'
+import { isTaken, unasked, wishesOf } from './wishes.ts'
 import { ShelfChoice, WishForm, ownMaterials } from './WishForm.tsx'
 import { Clash, Found } from './Found.tsx'
 
@@ -23,7 +23,7 @@ interface DesignProps {
   readonly near: string | null
 }
 
-const kept = 'grelta-design'
+const keptUnder = 'grelta-design'
 
 /** From what is on the shelf and what is wanted in the film, the nearest recipe; or the two wishes that exclude each other. */
 export function DesignView({ known, more, settings, near }: DesignProps) {
@@ -31,22 +31,26 @@ export function DesignView({ known, more, settings, near }: DesignProps) {
   const { mediums, shelf: items, bring } = useBench(known)
   const [asked, setAsked] = useState<Asked>({ ...unasked, near: near ?? '' })
   const [read, setRead] = useState(false)
+  const [restored, setRestored] = useState(false)
   useEffect(() => {
-    const before = localStorage.getItem(kept)
-    if (before) setAsked({ ...unasked, ...(JSON.parse(before) as Partial<Asked>), ...(near && { near }) })
+    const before = localStorage.getItem(keptUnder)
+    const kept = {
+      ...unasked,
+      ...((before ? JSON.parse(before) : {}) as Partial<Asked>),
+      ...(near && { near }),
+    }
+    setAsked(kept)
+    setRestored(JSON.stringify(kept) !== JSON.stringify({ ...unasked, near: kept.near }))
     setRead(true)
   }, [near])
   useEffect(() => {
-    if (read) localStorage.setItem(kept, JSON.stringify(asked))
+    if (read) localStorage.setItem(keptUnder, JSON.stringify(asked))
   }, [asked, read])
   const ask = (change: Partial<Asked>): void => setAsked((now) => ({ ...now, ...change }))
   const materials = useMemo(() => studioMaterials(items), [items])
   const findMaterial = useMemo(() => finderOf(materials), [materials])
   const usable = useMemo(() => materials.filter(({ family }) => family !== 'pigment'), [materials])
-  const chosen = useMemo(
-    () => usable.filter(({ id }) => !asked.without.includes(id)),
-    [usable, asked.without],
-  )
+  const chosen = useMemo(() => usable.filter((material) => isTaken(material, asked)), [usable, asked])
   const wishes = useMemo(() => wishesOf(asked, settings), [asked, settings])
   const nearMedium = mediums.find(({ id }) => id === asked.near)
   const task = useMemo(
@@ -69,6 +73,21 @@ export function DesignView({ known, more, settings, near }: DesignProps) {
         Say what you want of the film it ends up in. The nearest recipe your shelf can make stands beside it,
         or the wishes that exclude each other.
       </p>
+      {restored && (
+        <p className="mt-1">
+          These are the wishes you left here last.{' '}
+          <button
+            type="button"
+            className="min-h-6 link"
+            onClick={() => {
+              setAsked({ ...unasked, near: asked.near })
+              setRestored(false)
+            }}
+          >
+            Begin anew
+          </button>
+        </p>
+      )}
       <div className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(24rem,6fr)_5fr]">
         <form aria-label="Wishes" onSubmit={(event) => event.preventDefault()}>
           <WishForm
@@ -79,7 +98,7 @@ export function DesignView({ known, more, settings, near }: DesignProps) {
             findMaterial={findMaterial}
             bring={bring}
           />
-          <ShelfChoice usable={usable} without={asked.without} onWithout={(without) => ask({ without })} />
+          <ShelfChoice usable={usable} own={items} asked={asked} ask={ask} />
           {more > 0 && (
             <Labelled label={`${more} more of your own; put one in by name`} className="mt-3">
               {(id) => (

@@ -3,6 +3,8 @@ import { analyseMedium } from '../../core/medium/medium.ts'
 import { paintPerPart } from '../../core/medium/basis.ts'
 import { basisNames, shareAt, sideOf } from '../../core/dosing/dose.ts'
 import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
+import { largestText } from '../../core/dosing/doseWords.ts'
+import { usualLargestDose } from '../../core/dosing/usualPaint.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { tubeIngredients } from '../../core/film/paint.ts'
@@ -13,6 +15,8 @@ import { send } from '../../ui/client.ts'
 import { about, percentText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { Cautions } from '../../ui/Cautions.tsx'
+import { Fitness } from '../mediums/Fitness.tsx'
 import { effectsText } from '../mediums/Checks.tsx'
 import { classWords } from '../mediums/Truths.tsx'
 import type { Asked } from './wishes.ts'
@@ -25,6 +29,9 @@ export const Clash = ({ message }: { readonly message: string }) => (
     <p className="mt-1">{message}</p>
   </div>
 )
+
+/** What a studio scale can weigh, g. */
+const weighable = (grams: number): number => Math.max(0.01, Math.round(100 * grams) / 100)
 
 interface FoundProps {
   readonly recipe: { readonly lines: MediumDocument['recipe']['lines'] | readonly unknown[] }
@@ -51,7 +58,7 @@ export function Found({ recipe, moved, asked, items, near }: FoundProps) {
     const next: MediumDocument = {
       id: crypto.randomUUID(),
       name: near ? `${near.name}, redesigned` : 'Designed medium',
-      recipe: { lines },
+      recipe: { lines: lines.map((line) => ({ ...line, amount: weighable(line.amount) })) },
       note: '',
     }
     void send('PUT /api/mediums', { medium: next, seen: null }).then((reply) =>
@@ -91,10 +98,12 @@ export function Found({ recipe, moved, asked, items, near }: FoundProps) {
           ))}
         </tbody>
       </table>
+      <Fitness medium={medium} />
       <p className="mt-3">{effectsText(effectsOf(medium))}.</p>
+      <p className="mt-2">{largestText(usualLargestDose(medium.ingredients), medium.ingredients)}</p>
       <p className="mt-2 text-[0.92rem]">
         In the film at 1:{about(paintPerPart(asked.dose), 3)}: resin {percentText(inFilm('resin', asked.of))},
-        wax {percentText(inFilm('wax', asked.of))}, both {percentText(inFilm('solubles', asked.of))}{' '}
+        wax {percentText(inFilm('wax', asked.of))}, together {percentText(inFilm('solubles', asked.of))}, each{' '}
         {basisNames[asked.of]}; oil and alkyd {percentText(inFilm('oil', 'film-volume'))} of the dried film by
         volume.
       </p>
@@ -110,9 +119,9 @@ export function Found({ recipe, moved, asked, items, near }: FoundProps) {
         Keep it as a medium
       </button>
       <p className="mt-3 text-[0.85rem] text-soft">
-        Estimate from typical values; a programme knows limits, not handling. Try a spoonful first. Resins and
-        waxes are melted or dissolved with care: the safety data sheet and local rules come first.
+        Estimate from typical values: it is reckoned, not tried. Make a spoonful first.
       </p>
+      <Cautions materials={medium.ingredients.map(({ material }) => material)} className="mt-2" />
     </>
   )
 }

@@ -6,19 +6,22 @@ import { bases, basisNames, cappedShares } from '../../core/dosing/dose.ts'
 import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
 import { bodies, sheens } from '../../core/medium/effects.ts'
 import type { Body, Sheen } from '../../core/medium/effects.ts'
+import { onlyIfAsked } from '../../core/dosing/design/asked.ts'
 import { cappedNames } from '../../core/dosing/design/wish.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
 import type { Settings } from '../../document/studio.ts'
 import { ChoiceRow, Labelled, NumberRow, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, shortName } from '../../ui/format.ts'
+import { about } from '../../ui/format.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
+import { isTaken, unasked, usualSlowest } from './wishes.ts'
 import type { Asked } from './wishes.ts'
 
 const noRecipe: Choosable = { id: '', name: 'no recipe: as few materials as will do' }
@@ -95,6 +98,10 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         onValue={(of) => ask({ of: of as Basis })}
         options={bases.map((basis) => ({ id: basis, name: basisNames[basis] }))}
       />
+      <p className="col-span-6 -mt-2 text-[0.8rem] text-soft">
+        The usual limits: resin {unasked.most.resin} %, wax on cloth {unasked.most.wax} %, both together{' '}
+        {unasked.most.solubles} %, of the organic binder by mass.
+      </p>
       <TypedRow
         className="col-span-2"
         label="oil at least, %"
@@ -142,7 +149,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
       <TypedRow
         className="col-span-2"
         label="Dries at least as fast as"
-        hint="Raw linseed = 1."
+        hint={`Raw linseed = 1. Left empty: ${usualSlowest}.`}
         shown={asked.slowest === null ? '' : String(asked.slowest)}
         read={any(0.001, 50)}
         onValue={(slowest) => ask({ slowest })}
@@ -198,31 +205,62 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
   )
 }
 
-/** What may go in: everything, less what the painter strikes out. */
-export function ShelfChoice({
-  usable,
-  without,
-  onWithout,
-}: {
+interface ShelfProps {
   readonly usable: readonly Material[]
-  readonly without: readonly string[]
-  readonly onWithout: (ids: readonly string[]) => void
-}) {
+  /** The painter's own lots. */
+  readonly own: readonly ShelfItem[]
+  readonly asked: Asked
+  readonly ask: (change: Partial<Asked>) => void
+}
+
+/** What may go in: everything but what a design takes only when asked, less what the painter strikes out. */
+export function ShelfChoice({ usable, own, asked, ask }: ShelfProps) {
   const groups = useMemo(() => {
     const options = ingredientChoices(usable)
     return [...new Set(options.map(({ group }) => group))].map((group) => ({
       group,
-      options: options.filter((option) => option.group === group),
+      materials: usable.filter(({ id }) => options.some((one) => one.group === group && one.id === id)),
     }))
   }, [usable])
+  const take = (materials: readonly Material[], on: boolean): void => {
+    const ids = materials.map(({ id }) => id)
+    const others = (list: readonly string[]): readonly string[] => list.filter((id) => !ids.includes(id))
+    const askedFor = materials.filter((one) => onlyIfAsked(one) !== null).map(({ id }) => id)
+    ask(
+      on
+        ? { without: others(asked.without), asked: [...others(asked.asked), ...askedFor] }
+        : { without: [...others(asked.without), ...ids], asked: others(asked.asked) },
+    )
+  }
+  const taken = usable.filter((material) => isTaken(material, asked))
+  const mine = usable.filter(({ id }) => own.some((item) => item.id === id))
   return (
     <details className="mt-6 border-y border-rule">
       <summary className="min-h-11 py-2.5 hover:bg-wash">
-        What may go in: {usable.length - without.filter((id) => usable.some((one) => one.id === id)).length}{' '}
-        of {usable.length} on the shelf
+        What may go in: {taken.length} of {usable.length} materials
       </summary>
-      {groups.map(({ group, options }) => {
-        const all = options.every(({ id }) => !without.includes(id))
+      <p className="flex flex-wrap gap-x-5 pb-2">
+        {mine.length > 0 && (
+          <button
+            type="button"
+            className="min-h-11 link"
+            onClick={() =>
+              ask({
+                without: usable.filter((one) => !mine.includes(one)).map(({ id }) => id),
+                asked: mine.filter((one) => onlyIfAsked(one) !== null).map(({ id }) => id),
+              })
+            }
+          >
+            Only what I have
+          </button>
+        )}
+        <button type="button" className="min-h-11 link" onClick={() => ask({ without: [], asked: [] })}>
+          The whole book, but for what is only taken when asked
+        </button>
+      </p>
+      {groups.map(({ group, materials }) => {
+        const usual = materials.filter((one) => onlyIfAsked(one) === null)
+        const all = usual.length > 0 && usual.every((one) => isTaken(one, asked))
         return (
           <fieldset key={group} className="border-t border-rule py-2">
             <legend className="float-left mr-4 w-36 text-soft">
@@ -231,31 +269,28 @@ export function ShelfChoice({
                   type="checkbox"
                   className="size-4 accent-[var(--ink)]"
                   checked={all}
-                  onChange={() =>
-                    onWithout(
-                      all
-                        ? [...without, ...options.map(({ id }) => id)]
-                        : without.filter((id) => !options.some((one) => one.id === id)),
-                    )
-                  }
+                  disabled={usual.length === 0}
+                  onChange={() => take(usual, !all)}
                 />
                 {group}
               </label>
             </legend>
             <div className="flex flex-wrap gap-x-5">
-              {options.map(({ id, name }) => (
-                <label key={id} className="flex min-h-7 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="size-4 accent-[var(--ink)]"
-                    checked={!without.includes(id)}
-                    onChange={({ target }) =>
-                      onWithout(target.checked ? without.filter((one) => one !== id) : [...without, id])
-                    }
-                  />
-                  {shortName(name)}
-                </label>
-              ))}
+              {materials.map((material) => {
+                const because = onlyIfAsked(material)
+                return (
+                  <label key={material.id} className="flex min-h-7 items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="size-4 accent-[var(--ink)]"
+                      checked={isTaken(material, asked)}
+                      onChange={({ target }) => take([material], target.checked)}
+                    />
+                    {material.name}
+                    {because && <span className="text-soft">(only if asked: {because})</span>}
+                  </label>
+                )
+              })}
             </div>
           </fieldset>
         )

@@ -1,7 +1,11 @@
+import { practiceCaps } from '../../core/dosing/caps.ts'
+import { onlyIfAsked } from '../../core/dosing/design/asked.ts'
 import { cappedShares } from '../../core/dosing/dose.ts'
 import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
 import type { Body, Sheen } from '../../core/medium/effects.ts'
 import type { Wish } from '../../core/dosing/design/wish.ts'
+import type { Material } from '../../core/materials/material.ts'
+import { noPractice } from '../../core/practice/practice.ts'
 import type { Settings } from '../../document/studio.ts'
 
 /** What is asked, as it stands in the form; kept in this browser. Percentages are as typed; null: not asked. */
@@ -21,10 +25,23 @@ export interface Asked {
   readonly pigment: string
   readonly near: string
   readonly without: readonly string[]
+  /** Taken though a design takes it only when asked. */
+  readonly asked: readonly string[]
 }
 
+/** The usual practice's limits, from where they are watched, in percent. */
+const [resin, wax, solubles] = practiceCaps(noPractice, true).map(({ most }) => Math.round(1000 * most) / 10)
+const usualMost: Asked['most'] = { resin: resin!, wax: wax!, solubles: solubles!, oil: null }
+
+/** A design is no slower than this unless a slower one is wished, raw linseed = 1. */
+export const usualSlowest = 0.5
+
+/** Whether a material may go in: not struck out, and asked for where a design asks first. */
+export const isTaken = (material: Material, { without, asked }: Asked): boolean =>
+  !without.includes(material.id) && (onlyIfAsked(material) === null || asked.includes(material.id))
+
 export const unasked: Asked = {
-  most: { resin: 3, wax: 2, solubles: 4, oil: null },
+  most: usualMost,
   of: 'binder-mass',
   solvent: 'any',
   solventPercent: 30,
@@ -39,6 +56,7 @@ export const unasked: Asked = {
   pigment: 'pw6_rutile',
   near: '',
   without: [],
+  asked: [],
 }
 
 export function wishesOf(asked: Asked, settings: Settings): readonly Wish[] {
@@ -64,15 +82,11 @@ export function wishesOf(asked: Asked, settings: Settings): readonly Wish[] {
       : []),
     ...(asked.body ? [{ kind: 'body', body: asked.body } as const] : []),
     ...(asked.sheen ? [{ kind: 'sheen', sheen: asked.sheen } as const] : []),
-    ...(asked.fastest !== null || asked.slowest !== null
-      ? [
-          {
-            kind: 'speed',
-            ...(asked.slowest !== null && { least: asked.slowest }),
-            ...(asked.fastest !== null && { most: asked.fastest }),
-          } as const,
-        ]
-      : []),
+    {
+      kind: 'speed',
+      least: asked.slowest ?? Math.min(usualSlowest, asked.fastest ?? usualSlowest),
+      ...(asked.fastest !== null && { most: asked.fastest }),
+    },
     ...(asked.cost === null ? [] : [{ kind: 'cost', mostPerMl: asked.cost } as const]),
     ...(asked.plenty ? [{ kind: 'plenty', what: asked.plenty } as const] : []),
   ]

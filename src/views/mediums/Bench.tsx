@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react'
+import { useCallback, useEffect, useMemo } from 'react'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Amount } from '../../core/measure/units.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
@@ -8,7 +8,7 @@ import type { Revised, Settings } from '../../document/studio.ts'
 import { studioMaterials, findInStudio } from '../../document/studioMaterials.ts'
 import type { MediumVersion } from '../../studio/mediumHistory.ts'
 import { send } from '../../ui/client.ts'
-import { ChoiceRow, Labelled, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, readName, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
@@ -20,6 +20,7 @@ import { goAndSay } from '../../ui/done.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Checks } from './Checks.tsx'
+import { Fitness } from './Fitness.tsx'
 import { InPaint } from './InPaint.tsx'
 import { amountText, idOf, readAmount, RecipeLines } from './RecipeLines.tsx'
 import type { Practice } from '../../core/practice/practice.ts'
@@ -61,17 +62,19 @@ export function Bench({ initial, known, events, settings, practices, versions }:
   const choices = useMemo(() => ingredientChoices(materials), [materials])
   const nameOf = (id: string): string => findMaterial(id)?.name ?? media(id)?.name ?? coming.get(id) ?? id
   const setRecipe = (next: MediumDocument['recipe']): void => saved.edit({ recipe: next })
+  useEffect(() => {
+    document.title = `${medium.name} · Grelta`
+  }, [medium.name])
   const hasParts = recipe.lines.some(({ unit }) => unit === 'part')
   const mixed = hasParts && recipe.lines.some(({ unit }) => unit !== 'part')
 
   return (
     <>
+      <h1 className="sr-only">{medium.name}</h1>
       <TypedField
         label="Name of the medium"
         shown={medium.name}
-        read={(text): Reading<string> =>
-          text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the medium a name.' }
-        }
+        read={(text): Reading<string> => readName(text, 'the medium')}
         onValue={(name) => saved.edit({ name })}
         className="max-w-[40rem] [&_input]:border-transparent [&_input]:font-read [&_input]:text-[2.2rem] [&_input]:leading-tight"
       />
@@ -80,7 +83,7 @@ export function Bench({ initial, known, events, settings, practices, versions }:
           Make it
         </a>
         <a className="link" href={`/mediums/compare?a=${medium.id}`}>
-          Beside another
+          Compare
         </a>
         <a className="link" href={`/mediums/design?near=${medium.id}`}>
           Design from it
@@ -182,6 +185,7 @@ export function Bench({ initial, known, events, settings, practices, versions }:
         <div className="min-w-0 lg:row-span-2">
           {made.ok ? (
             <>
+              <Fitness medium={made.medium} />
               <Truths medium={made.medium} />
               <InPaint
                 medium={made.medium}

@@ -1,14 +1,15 @@
-import { hazardsOf } from '../../core/materials/material.ts'
+import { listed } from '../../core/words.ts'
 import type { Material } from '../../core/materials/material.ts'
-import { isOfNuts, policyAnswers } from '../../core/materials/policy.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
 import type { Effects } from '../../core/medium/effects.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { oilFigures } from '../../core/medium/oils.ts'
-import { pairsIn } from '../../core/medium/pairs.ts'
+import { oilsText } from '../../core/medium/oils.ts'
+import { pairsIn, solventsIn } from '../../core/medium/pairs.ts'
 import type { Settings } from '../../document/studio.ts'
 import { about } from '../../ui/format.ts'
+import { Cautions } from '../../ui/Cautions.tsx'
+import { RoomSays } from '../../ui/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** Hours and days as a painter says them. */
@@ -19,32 +20,35 @@ export const hoursText = (hours: number | null): string =>
       ? `about ${about(hours)} h`
       : `about ${about(hours / 24)} days`
 
-export const effectsText = ({ body, holdsPeaks, drips, sheen, blendHours, touchHours }: Effects): string =>
-  [
-    `${body}`,
-    holdsPeaks ? 'holds peaks' : 'levels',
-    drips ? 'drips' : 'does not drip',
+/** Whether it stands up or runs. */
+export const handlingWords = ({ holdsPeaks, levels, runs }: Effects): readonly string[] =>
+  holdsPeaks ? ['holds peaks', 'stays where it is put'] : [levels ? 'levels' : 'flows', runs]
+
+export const effectsText = (effects: Effects): string => {
+  const { body, sheen, blendHours, setsUp, touchHours } = effects
+  return [
+    body,
+    ...handlingWords(effects),
     sheen,
-    Number.isFinite(blendHours) ? `blends for ${hoursText(blendHours)}` : 'never sets',
-    `thin film touch dry in ${hoursText(touchHours)}`,
+    ...(setsUp ? [`sets up ${setsUp}, then can be moved little`] : []),
+    ...(touchHours === null
+      ? ['does not dry']
+      : [
+          ...(setsUp ? [] : [`blends for ${hoursText(blendHours)}`]),
+          `a clear film of 40 µm touch dry in ${hoursText(touchHours)} at 21 °C`,
+        ]),
   ].join(' · ')
+}
 
 /** What it does on the brush, what it costs, and what stands against it: the room, pairs that do not go together, hazards. */
 export function Checks({ medium, settings }: { readonly medium: Medium; readonly settings: Settings }) {
   const materials = medium.ingredients.map(({ material }) => material)
-  const refusals = materials.flatMap((material) => policyAnswers(material, settings.policies))
   const pairs = pairsIn(materials)
   const cost = costOf(medium.ingredients)
-  const { drying } = oilFigures(medium.ingredients, settings.climate, settings.dryingBounds)
+  const oils = oilsText(medium.ingredients, settings.dryingBounds)
   return (
     <div className="mt-4 flex flex-col gap-2 text-[0.92rem]">
-      {refusals.map(({ policy, answer, reason }) => (
-        <p key={policy + reason} role="alert">
-          <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
-          {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}
-          {reason}
-        </p>
-      ))}
+      <RoomSays materials={materials} policies={settings.policies} />
       {pairs.map(({ pair, severity, message }) => (
         <p key={pair} role="alert">
           <VerdictMark verdict={severity} size={12} /> {message}
@@ -55,20 +59,17 @@ export function Checks({ medium, settings }: { readonly medium: Medium; readonly
         {effectsText(effectsOf(medium))}.{' '}
         <span className="text-soft">Estimate; a dab on glass tells better.</span>
       </p>
-      {drying && (
+      {oils && (
         <p>
           <span className="text-soft">Its oils: </span>
-          iodine value {about(drying.iodine.low, 3)}–{about(drying.iodine.high, 3)},{' '}
-          {drying.classes.length > 1
-            ? `straddles ${drying.classes.join(' and ')}: test it`
-            : drying.classes[0]}
-          .
+          {oils}.
         </p>
       )}
+      <MadeSo materials={materials} />
       {cost.total > 0 && (
         <p>
           <span className="text-soft">Costs </span>
-          {cost.total.toFixed(2)} as written, {about(cost.perMl, 3)} per ml
+          {cost.total.toFixed(2)} in all, {about(cost.perMl, 3)} per ml, in your money
           {cost.unpriced.length > 0 && (
             <span className="text-soft"> (no price on the shelf: {cost.unpriced.join(', ')})</span>
           )}
@@ -80,16 +81,18 @@ export function Checks({ medium, settings }: { readonly medium: Medium; readonly
   )
 }
 
-/** The cautions that belong to what is in it. */
-function Cautions({ materials }: { readonly materials: readonly Material[] }) {
-  const hazards = hazardsOf(materials)
+/** What has to be done first, where it cannot simply be stirred together; the whole order stands where it is made. */
+function MadeSo({ materials }: { readonly materials: readonly Material[] }) {
+  const solvents = solventsIn(materials)
+  const resins = materials.filter(({ family }) => family === 'resin')
+  if (resins.length === 0) return null
+  const names = listed(resins.map(({ name }) => name))
   return (
-    <p className="text-[0.85rem] leading-snug text-soft">
-      {hazards.length > 0 && <>In it: {hazards.join(', ')}. </>}
-      {materials.some(isOfNuts) && <>Walnut is an allergen. </>}
-      {hazards.some((hazard) => hazard.includes('solvent')) && <>Never put solvent on heat. </>}
-      Oily rags heat themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet
-      and local rules come first.
+    <p>
+      <span className="text-soft">To make it: </span>
+      {solvents.length > 0
+        ? `dissolve ${names} in ${listed(solvents.map(({ name }) => name))} first, a day or more in a closed jar; then the rest.`
+        : `${names} is fused in the warm oil first; then the rest.`}
     </p>
   )
 }

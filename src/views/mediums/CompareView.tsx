@@ -1,9 +1,11 @@
 import { useMemo, useState } from 'react'
 import { classNames } from '../../core/materials/material.ts'
 import { costOf } from '../../core/medium/cost.ts'
-import { onPaintOf, paintPerPart } from '../../core/medium/basis.ts'
+import { roundedDown } from '../../core/medium/basis.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
-import { usualLargestDose } from '../../core/dosing/usualPaint.ts'
+import { ratioText } from '../../core/dosing/doseWords.ts'
+import { usualLargestDose, usualPaintWords } from '../../core/dosing/usualPaint.ts'
+import { unfitnessOf } from '../../core/dosing/fitness.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
 import type { Medium } from '../../core/medium/medium.ts'
 import { oilFigures } from '../../core/medium/oils.ts'
@@ -15,7 +17,7 @@ import { useBench, useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
 import { Labelled } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
-import { hoursText } from './Checks.tsx'
+import { handlingWords, hoursText } from './Checks.tsx'
 import { useEarly } from '../../ui/early.ts'
 import { classWords, spanPercent } from './Truths.tsx'
 
@@ -97,8 +99,7 @@ export function CompareView({ known, settings, a, b }: CompareProps) {
         </tbody>
       </table>
       <p className="mt-3 text-[0.85rem] text-soft">
-        What differs is in bold. Estimates from typical values. Largest dose in titanium white, by the common
-        limits.
+        What differs is in bold. Estimates from typical values. Most medium {usualPaintWords}.
       </p>
     </>
   )
@@ -115,26 +116,27 @@ function rowsOf(settings: Settings): readonly Row[] {
     {
       what: 'On the brush',
       text: (medium) => {
-        const { body, holdsPeaks, drips } = effectsOf(medium)
-        return `${body}, ${holdsPeaks ? 'holds peaks' : 'levels'}, ${drips ? 'drips' : 'does not drip'}`
+        const effects = effectsOf(medium)
+        return [effects.body, ...handlingWords(effects)].join(', ')
       },
     },
     { what: 'Sheen, alone', text: (medium) => effectsOf(medium).sheen },
     { what: 'Can be blended for', text: (medium) => hoursText(effectsOf(medium).blendHours) },
     {
-      what: 'Clear film of 40 µm touch dry in this room',
+      what: 'Clear film of 40 µm (a thin glaze) touch dry in this room',
       text: (medium) => {
         const { touchDays } = oils(medium)
         return hoursText(touchDays === null ? null : 24 * touchDays)
       },
     },
     {
-      what: 'Largest dose, of the mix by volume',
+      what: 'Most before it is watched, of the mix by volume',
       text: (medium) => {
-        const { ofMix } = usualLargestDose(medium.ingredients, null)
-        return ofMix >= 1
-          ? 'no limit met'
-          : `${percentText(ofMix)}, ${percentText(onPaintOf(ofMix))} on the paint, 1:${about(paintPerPart(ofMix), 3)}`
+        const { ofMix } = usualLargestDose(medium.ingredients)
+        if (unfitnessOf(medium)?.severity === 'unsound') return 'none: it is not to be used'
+        return ofMix <= 0
+          ? 'no dose keeps the limits'
+          : `${percentText(roundedDown(ofMix, 2))}, that is ${ratioText(ofMix)}`
       },
     },
     {

@@ -60,7 +60,7 @@ export default function DoseChart({ curve, caps, chosen, largest, summary }: Dos
             <Key colour="var(--ink)" dash="5 3">
               binder over what the powder needs (right)
             </Key>
-            <Key colour="var(--sound)">largest safe dose</Key>
+            <Key colour="var(--sound)">most before it is watched</Key>
             <Key colour="var(--soft)" dash="4 4">
               your dose
             </Key>
@@ -171,7 +171,7 @@ function Panel({ height, caption, right = false, below, least, data, marks, redr
         datasets: [
           ...datasets,
           ...(Number.isFinite(marks.largest) && marks.largest <= 0.5
-            ? [upright('largest safe dose', 100 * marks.largest, top, colours.sound, [])]
+            ? [upright('most unwatched', 100 * marks.largest, top, colours.sound, [])]
             : []),
           upright('your dose', 100 * marks.chosen, top, colours.soft, [4, 4]),
         ],

@@ -1,28 +1,30 @@
 import { useEffect, useState } from 'react'
 import type { ComponentType } from 'react'
 import { defaultGrind, tubeIngredients } from '../../core/film/paint.ts'
-import { filmOf } from '../../core/film/film.ts'
+import { fatnessOf, filmOf } from '../../core/film/film.ts'
+import { fatnessText } from '../../core/words.ts'
 import type { Film } from '../../core/film/film.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { parseRatio } from '../../core/measure/parse.ts'
 import { ofMixOf, onPaintOf, paintPerPart, roundedDown } from '../../core/medium/basis.ts'
 import { cappedNames } from '../../core/dosing/design/wish.ts'
 import { basisNames, doseAt, evenDoses, largestDose, sideOf, standingsAt } from '../../core/dosing/dose.ts'
-import type { LargestDose, DoseStanding } from '../../core/dosing/dose.ts'
+import type { DoseStanding } from '../../core/dosing/dose.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { meanDropMl } from '../../core/medium/medium.ts'
+import { unfitnessOf } from '../../core/dosing/fitness.ts'
+import { largestText } from '../../core/dosing/doseWords.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
-import { policyAnswers } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { practiceCaps } from '../../core/dosing/caps.ts'
 import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
 import type { Practice } from '../../core/practice/practice.ts'
-import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
+import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, percentText, upperFirst } from '../../ui/format.ts'
+import { about, gramsText, mlText, percentText, upperFirst } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import type { Bench } from '../../ui/useBench.ts'
+import { RoomSays } from '../../ui/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { DoseChartProps } from './DoseChart.tsx'
 import { spanPercent } from './Truths.tsx'
@@ -75,14 +77,18 @@ export function InPaint({
   const [paint, side] = [sideOf(neatTube.ingredients), sideOf(medium.ingredients)]
   const curve = evenDoses().map((dose) => doseAt(paint, side, dose))
   const largest = largestDose(paint, medium.ingredients, caps, practice.limits.medium.watch)
+  const unfit = unfitnessOf(medium)
+  const sayLargest =
+    unfit?.severity === 'unsound'
+      ? `No dose is given. ${unfit.message}`
+      : largestText(largest, medium.ingredients)
   const pairs = pairsIn([...medium.ingredients.map(({ material }) => material), findMaterial(pigment)!])
   const over = share > largest.ofMix + 1e-9
-  const refusals = policyAnswers(findMaterial(pigment)!, policies)
   return (
     <section aria-label="In paint" className="mt-7 border-t border-ink pt-4">
       <h2 className="text-xl">How much of it the paint can bear</h2>
       <p className="mt-1 text-[1.05rem]" aria-live="polite">
-        {largestText(largest, medium)}
+        {sayLargest}
       </p>
       <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-[1.3fr_1.3fr_1fr_1fr]">
         <MaterialRow
@@ -117,13 +123,10 @@ export function InPaint({
           ]}
         />
       </div>
-      {refusals.map(({ policy, answer, reason }) => (
-        <p key={policy} role="alert" className="mt-2">
-          <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
-          {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}
-          {reason}
-        </p>
-      ))}
+      <p className="mt-1 text-[0.8rem] text-soft">
+        {practice.name}: {practice.summary}
+      </p>
+      <RoomSays materials={[findMaterial(pigment)!]} policies={policies} />
       {pairs.map(({ pair, severity, message }) => (
         <p key={pair} role="alert" className="mt-2">
           <VerdictMark verdict={severity} size={12} /> {message}
@@ -142,49 +145,31 @@ export function InPaint({
             caps={caps}
             chosen={Math.min(0.5, share)}
             largest={largest.ofMix}
-            summary={`Along the dose from none to half of the mix: ${largestText(largest, medium)}`}
+            summary={`Along the dose from none to half of the mix: ${sayLargest}`}
           />
         )}
       </div>
       <DoseField share={share} onShare={setShare} />
+      <ForPaint share={share} medium={medium} />
       {over && (
         <p className="mt-1">
-          <VerdictMark verdict="watch" size={12} /> That is over the largest safe dose.
+          <VerdictMark verdict="watch" size={12} /> That is more than goes unwatched.
         </p>
       )}
       <Limits standings={standingsAt(paint, medium.ingredients, caps, share)} />
       {found.ok ? (
-        <FilmTable film={found.film} neat={neat.ok ? neat.film : null} />
+        <FilmTable film={found.film} neat={neat.ok ? neat.film : null} alkydWeight={practice.alkydWeight} />
       ) : (
         <p role="alert" className="mt-3 text-unsound">
           {found.message}
         </p>
       )}
       <p className="mt-2 text-[0.82rem] text-soft">
-        Estimates from typical material values, laid on {wetUm} µm wet, nothing underneath drinking. Limits
-        are advice, not measurement; they round down.
+        Estimates from typical material values, laid on {wetUm} µm wet over a ground that drinks nothing.
+        Limits are advice, not measurement; they round down.
       </p>
     </section>
   )
-}
-
-/** The largest dose in parts, percent of the mix, percent on the paint, and drops, each rounded down. */
-function largestText({ ofMix, stops }: LargestDose, { ingredients }: Medium): string {
-  if (ofMix <= 0) return 'The paint alone is already over a limit; none of this may be added.'
-  if (!Number.isFinite(ofMix)) return 'No limit stands in the way of this medium.'
-  const dropMl = meanDropMl(ingredients)
-  const drops = dropMl
-    ? `, or about ${Math.floor((10 * onPaintOf(ofMix)) / dropMl)} drops to 10 ml of paint`
-    : ''
-  const why =
-    stops === null
-      ? ''
-      : stops === 'medium'
-        ? '; the practice asks for no more medium than that'
-        : stops === 'drier'
-          ? '; its drier stops it there'
-          : `; ${stops.what === 'solubles' ? 'resin and wax together' : stops.what} stop${stops.what === 'solubles' ? '' : 's'} it there`
-  return `At most 1 part to ${about(Math.ceil(paintPerPart(ofMix) * 10) / 10, 3)} of paint: ${percentText(roundedDown(ofMix))} of the mix, ${percentText(roundedDown(onPaintOf(ofMix)))} on the paint, by volume${drops}${why}.`
 }
 
 /** One dose, said three ways; typing any of them sets the others. */
@@ -243,6 +228,30 @@ function DoseField({
   )
 }
 
+/** What to mix now for the paint on the palette. */
+function ForPaint({ share, medium }: { readonly share: number; readonly medium: Medium }) {
+  const [paintMl, setPaintMl] = useState<number | null>(null)
+  const ml = paintMl === null || share >= 1 ? null : paintMl * onPaintOf(share)
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+      <NumberRow
+        label="For this much paint, ml"
+        className="w-40"
+        value={paintMl}
+        low={0.1}
+        high={10000}
+        onValue={setPaintMl}
+        onEmpty={() => setPaintMl(null)}
+      />
+      {ml !== null && (
+        <p className="pb-2" aria-live="polite">
+          at your dose, {mlText(ml)} of medium ({gramsText(ml * medium.densityGPerMl)}).
+        </p>
+      )}
+    </div>
+  )
+}
+
 const answerMarks = { within: 'sound', over: 'unsound', 'cannot tell': 'watch' } as const
 
 /** Each limit at the dose typed; where a product is known only as a range and the limit lies inside it, nobody can tell. */
@@ -269,7 +278,13 @@ function Limits({ standings }: { readonly standings: readonly DoseStanding[] }) 
   )
 }
 
-function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | null }) {
+interface FilmTableProps {
+  readonly film: Film
+  readonly neat: Film | null
+  readonly alkydWeight: number
+}
+
+function FilmTable({ film, neat, alkydWeight }: FilmTableProps) {
   return (
     <table className="mt-3 w-full">
       <thead>
@@ -291,14 +306,19 @@ function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | 
             </th>
             <td className="py-1 text-right">
               {number ? (
-                <FilmWhy number={number} film={film} label={`${what}: ${text(film)}. Why?`}>
-                  {text(film)}
+                <FilmWhy
+                  number={number}
+                  film={film}
+                  alkydWeight={alkydWeight}
+                  label={`${what}: ${text(film, alkydWeight)}. Why?`}
+                >
+                  {text(film, alkydWeight)}
                 </FilmWhy>
               ) : (
-                text(film)
+                text(film, alkydWeight)
               )}
             </td>
-            <td className="py-1 text-right text-soft">{neat && text(neat)}</td>
+            <td className="py-1 text-right text-soft">{neat && text(neat, alkydWeight)}</td>
           </tr>
         ))}
       </tbody>
@@ -309,13 +329,12 @@ function FilmTable({ film, neat }: { readonly film: Film; readonly neat: Film | 
 const filmLines: readonly (readonly [
   what: string,
   number: FilmNumber | null,
-  text: (film: Film) => string,
+  text: (film: Film, alkydWeight: number) => string,
 ])[] = [
   [
     'Fat over what the powder needs',
     'fatness',
-    ({ leanness }) =>
-      leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`,
+    ({ perDryVolume }, alkydWeight) => fatnessText(fatnessOf(perDryVolume, alkydWeight)),
   ],
   ['Oil and alkyd, of the dried film by volume', 'oilContent', ({ oilContent }) => percentText(oilContent)],
   ['Resin, of the organic binder by mass', null, ({ binder }) => percentText(binder.resin)],

@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, GripVertical, Plus, X } from 'lucide-react'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { parseAmount } from '../../core/measure/parse.ts'
 import { unitName } from '../../core/measure/units.ts'
 import type { Amount, Spoons } from '../../core/measure/units.ts'
@@ -169,7 +169,6 @@ function RecipeRow({
 
 function NewLine({
   choices,
-  nameOf,
   bring,
   spoons,
   onAdd,
@@ -178,20 +177,22 @@ function NewLine({
   readonly onAdd: (line: RecipeLine) => void
 }) {
   const [text, setText] = useState('')
-  const first: Choosable = { id: 'linseed_stand_oil', name: nameOf('linseed_stand_oil') }
-  const [chosen, setChosen] = useState(first)
+  const [chosen, setChosen] = useState<Choosable | null>(null)
+  const amount = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
     const parsed = parseAmount(text, spoons)
     if (!parsed.ok) return setProblem(text.trim() ? parsed.message : 'Write how much first, such as 30 ml.')
+    if (!chosen) return setProblem('Choose what goes in.')
     onAdd(lineOf(parsed.value, chosen))
     setText('')
-    setChosen(first)
+    setChosen(null)
+    amount.current?.focus()
   }
   return (
     <form
       aria-label="Add a line"
-      className="border-t border-rule py-1.5"
+      className="not-printed border-t border-rule py-1.5"
       onSubmit={(event) => {
         event.preventDefault()
         add()
@@ -199,6 +200,7 @@ function NewLine({
     >
       <div className="flex items-start gap-2 pl-[34px]">
         <input
+          ref={amount}
           aria-label="Amount of the new line"
           placeholder="30 ml"
           className="field w-26 shrink-0 placeholder:text-soft"
@@ -211,12 +213,13 @@ function NewLine({
         />
         <Chooser
           label="Material of the new line"
-          shown={chosen.name}
+          shown={chosen?.name ?? ''}
           options={choices}
           lookups={ingredientLookups}
           lately="ingredient"
           onChoose={(next) => {
             setChosen(next)
+            setProblem(null)
             void bring(next)
           }}
           className="grow"

@@ -12,7 +12,9 @@ interface VersionsProps {
 
 /** What the recipe has been. What was painted with an older one keeps it; taking one back is an edit like any other. */
 export function Versions({ versions, now, spoken, onTake }: VersionsProps) {
-  const older = versions.filter(({ recipe }) => JSON.stringify(recipe) !== JSON.stringify(now))
+  const older = versions.filter(
+    ({ recipe }) => recipe.lines.length > 0 && JSON.stringify(recipe) !== JSON.stringify(now),
+  )
   if (older.length === 0) return null
   return (
     <section aria-label="What the recipe has been" className="mt-7 border-t border-ink pt-3">
@@ -29,7 +31,7 @@ export function Versions({ versions, now, spoken, onTake }: VersionsProps) {
                 .map(
                   (line) => `${amountText(line)} ${spoken('material' in line ? line.material : line.medium)}`,
                 )
-                .join(', ') || 'empty'}
+                .join(', ')}
             </span>
             <button type="button" className="min-h-6 shrink-0 link" onClick={() => onTake(recipe)}>
               Take it back

@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { supportOf } from '../../core/stack/support.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
 import type { Band, ListPage, PaintingEntry } from '../../studio/paintingList.ts'
@@ -28,6 +28,10 @@ export function PaintingList({ initial, judging }: ListProps) {
   )
   const { entries } = pages
   const [problem, setProblem] = useState<string | null>(null)
+  const begin = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    if (window.location.hash === '#new') begin.current?.focus()
+  }, [])
   const add = (): void => {
     const painting: PaintingDocument = {
       id: crypto.randomUUID(),
@@ -36,6 +40,7 @@ export function PaintingList({ initial, judging }: ListProps) {
       heightCm: null,
       support: 'linen_stretched',
       ground: 'acrylic_dispersion_ground',
+      groundOn: null,
       practice: 'oil-led',
       areas: [],
       deadline: null,
@@ -51,7 +56,7 @@ export function PaintingList({ initial, judging }: ListProps) {
         <h1 className="text-[2.2rem] leading-none">Paintings</h1>
         <span className="flex flex-wrap items-center gap-3 sm:justify-end">
           <FindField label="Find by title" value={asked} onValue={setAsked} />
-          <button type="button" className="button min-h-11" onClick={add}>
+          <button ref={begin} type="button" className="button min-h-11" onClick={add}>
             <Plus size={16} aria-hidden="true" /> New painting
           </button>
         </span>

@@ -1,15 +1,16 @@
+import { oilsText } from '../../core/medium/oils.ts'
+import { Cautions } from '../../ui/Cautions.tsx'
+import { RoomSays } from '../../ui/RoomSays.tsx'
 import { Plus } from 'lucide-react'
-import { book } from '../../core/materials/book.ts'
+import { later, useLater } from '../../ui/useLater.ts'
 import type { BookFigure } from '../../core/materials/bookEntry.ts'
-import { dryingOf, iodineFromAcids } from '../../core/materials/iodine.ts'
+import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import type { Material } from '../../core/materials/material.ts'
-import { policyAnswers } from '../../core/materials/policy.ts'
 import { deedsOf } from '../../core/materials/search.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import { about, upperFirst } from '../../ui/format.ts'
 import { familyNames } from '../../core/materials/families.ts'
-import { VerdictMark } from '../../ui/Verdict.tsx'
 import { OwnFigures } from './OwnFigures.tsx'
 
 interface SheetProps {
@@ -37,6 +38,8 @@ const blank = {
   note: '',
 }
 
+const wholeBook = later(() => import('../../core/materials/book.ts').then(({ book }) => book))
+
 /** One material: what it does, what the book says and how sure that is, and what the painter knows better. */
 export function MaterialSheet({
   material,
@@ -48,25 +51,21 @@ export function MaterialSheet({
   onItem,
   onRemove,
 }: SheetProps) {
-  const entry = book[item?.base ?? material.id]
-  const answers = policyAnswers(material, settings.policies)
+  const book = useLater(wholeBook)
+  const entry = book?.[item?.base ?? material.id]
   const { id, name, family } = material
   return (
     <section aria-label={name}>
       <h2 className="text-[1.6rem] leading-tight">{name}</h2>
       <p className="text-soft">{[familyNames[family].toLowerCase(), ...deedsOf(material)].join(' · ')}</p>
-      {answers.map(({ policy, answer, reason }) => (
-        <p key={policy} className="mt-2">
-          <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
-          {answer === 'refused' ? 'Not in this room: ' : 'Ask first: '}
-          {reason}
-        </p>
-      ))}
-      {material.hazard && (
-        <p className="mt-2 text-[0.92rem]">
-          Care: {material.hazard}. The safety data sheet and local rules come first.
+      <RoomSays materials={[material]} policies={settings.policies} />
+      {material.lightfastness && (
+        <p className="mt-2">
+          Lightfastness {material.lightfastness}{' '}
+          <span className="text-soft">(of I excellent to V fugitive; typical, as masstone in oil).</span>
         </p>
       )}
+      <Cautions materials={[material]} className="mt-2" />
       <Drying material={material} settings={settings} />
       {item ? (
         <OwnFigures key={item.id} item={item} material={material} onItem={onItem} onRemove={onRemove} />
@@ -77,7 +76,7 @@ export function MaterialSheet({
             className="button"
             onClick={() => onAdd({ id, name, base: id, family, ...blank })}
           >
-            I know better than the book
+            Put in my own figures
           </button>
           <button
             type="button"
@@ -86,7 +85,7 @@ export function MaterialSheet({
               onAdd({ id: crypto.randomUUID(), name: `${name}, new lot`, base: id, family, ...blank })
             }
           >
-            <Plus size={15} aria-hidden="true" /> A lot of it
+            <Plus size={15} aria-hidden="true" /> A bottle or bag of my own
           </button>
         </div>
       )}
@@ -103,7 +102,7 @@ export function MaterialSheet({
           ))}
         </p>
       )}
-      {entry ? (
+      {!book ? null : entry ? (
         <div className="mt-5 border-t border-ink pt-3">
           <h3 className="text-xl">What the book says</h3>
           <table className="mt-2 w-full text-[0.95rem]">
@@ -178,22 +177,23 @@ const sureness = {
 const shown = (figure: BookFigure, end: 'low' | 'mid' | 'high'): string =>
   figure[end] === undefined ? '' : about(figure[end], 4)
 
-/** The drying class of an oil, from its iodine value, with the overlap admitted. */
+/** How an oil dries, from its iodine value where that tells it. */
 function Drying({ material, settings }: { readonly material: Material; readonly settings: Settings }) {
-  if (!material.iodineValue) return null
-  const { iodine, classes } = dryingOf(material.iodineValue, settings.dryingBounds)
+  const text = oilsText([{ material, massG: 1, volumeMl: 1 }], settings.dryingBounds)
+  if (!text) return null
   const { semi, drying } = settings.dryingBounds
   return (
     <p className="mt-2">
-      Iodine value {about(iodine.low, 3)}–{about(iodine.high, 3)}:{' '}
-      {classes.length > 1 ? `straddles ${classes.join(' and ')}, test it` : classes[0]}.{' '}
-      <span className="text-soft">
-        Semi-drying from {semi}, drying from {drying};{' '}
-        <a className="link" href="/studio">
-          your bounds
-        </a>
-        . Bodied oils bind less than their number says, and tung reads too low.
-      </span>
+      {upperFirst(text)}.{' '}
+      {!material.bodied && (
+        <span className="text-soft">
+          Semi-drying from {semi}, drying from {drying};{' '}
+          <a className="link" href="/studio">
+            your bounds
+          </a>
+          .
+        </span>
+      )}
     </p>
   )
 }

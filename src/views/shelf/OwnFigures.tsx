@@ -2,14 +2,24 @@ import { Plus, X } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { classNames, leavingClasses } from '../../core/materials/material.ts'
 import type { ClassName, Material } from '../../core/materials/material.ts'
+import { dropWords } from '../../core/materials/drops.ts'
 import { ownHazards } from '../../core/materials/own.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import { dropOf } from '../../core/measure/dropper.ts'
-import { parseAmount, parseNumber } from '../../core/measure/parse.ts'
+import { parseAmount } from '../../core/measure/parse.ts'
+import { parseMoney, parseQuantity, parseRange } from '../../core/measure/quantity.ts'
 import { unitName } from '../../core/measure/units.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised } from '../../document/studio.ts'
-import { ChoiceRow, Labelled, NumberField, NumberRow, TypedField, TypedRow } from '../../ui/fields.tsx'
+import {
+  ChoiceRow,
+  Labelled,
+  NumberField,
+  NumberRow,
+  readName,
+  TypedField,
+  TypedRow,
+} from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, percentText } from '../../ui/format.ts'
 import { familyNames } from '../../core/materials/families.ts'
@@ -47,7 +57,7 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
             label="Name"
             className="sm:col-span-2"
             shown={body.name}
-            read={readName}
+            read={(text) => readName(text, 'it')}
             onValue={(name) => edit({ name })}
           />
         )}
@@ -95,9 +105,9 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
         {body.family === 'oil' && <Iodine body={body} onIodine={(iodine) => edit({ iodine })} />}
         <TypedRow
           label="There is, g"
-          hint="Kept count of as batches are poured; empty: not."
+          hint="Or in ml. Kept count of as batches are poured; empty: not."
           shown={body.stockG === null ? '' : String(Number(body.stockG.toPrecision(6)))}
-          read={optional(0, 1e6, false)}
+          read={readStock(material)}
           onValue={(stockG) => edit({ stockG })}
           inputMode="decimal"
         />
@@ -132,18 +142,25 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
   )
 }
 
-const readName = (text: string): Reading<string> =>
-  text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give it a name.' }
-
 const optional =
-  (low: number, high: number, needed: boolean) =>
+  (low: number, high: number, needed: boolean, unit = '') =>
   (text: string): Reading<number | null> => {
     if (!text.trim())
       return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
-    const number = parseNumber(text)
+    const number = parseQuantity(text, unit)
     return number !== null && number >= low && number <= high
       ? { value: number }
       : { problem: `Write a number from ${low} to ${high}, or leave it to the book.` }
+  }
+
+/** What there is, in g; a volume by the material's density. */
+const readStock =
+  ({ densityGPerMl }: Material) =>
+  (text: string): Reading<number | null> => {
+    const inMl = /[a-z]/i.test(text) && parseQuantity(text, 'g') === null ? parseQuantity(text, 'ml') : null
+    return inMl === null
+      ? optional(0, 1e6, false, 'g')(text)
+      : { value: Number((inMl * densityGPerMl.mid).toPrecision(6)) }
   }
 
 const stayText = ({ nonVolatile }: ShelfItem): string =>
@@ -153,29 +170,16 @@ const stayText = ({ nonVolatile }: ShelfItem): string =>
 
 function readStay(text: string): Reading<ShelfItem['nonVolatile']> {
   if (!text.trim()) return { value: null }
-  const ends = text
-    .replace(/%/g, '')
-    .split(/–|-|to/)
-    .map(parseNumber)
-  const [low, high = low] = ends
-  if (
-    ends.length > 2 ||
-    low === null ||
-    low === undefined ||
-    high === null ||
-    high === undefined ||
-    low > high ||
-    high > 100 ||
-    high <= 0
-  )
-    return { problem: 'Write one percentage, or both ends of it, such as 55–75.' }
-  return { value: { low: low / 100, high: high / 100 } }
+  const range = parseRange(text)
+  return range === null || range.high > 100 || range.high <= 0
+    ? { problem: 'Write one percentage, or both ends of it, such as 55–75.' }
+    : { value: { low: range.low / 100, high: range.high / 100 } }
 }
 
 function readPrice(text: string): Reading<ShelfItem['price']> {
   if (!text.trim()) return { value: null }
-  const [coins, amount] = text.split(/\bfor\b/)
-  const paid = parseNumber((coins ?? '').replace(/[^\d.,]/g, ''))
+  const [coins, amount] = text.split(/\bfor\b|\//)
+  const paid = parseMoney(coins ?? '')
   const bought = amount === undefined ? null : parseAmount(amount, 'metric')
   if (!paid || !bought) return { problem: 'Write what you paid and for how much: 18 for 250 ml.' }
   if (!bought.ok) return { problem: bought.message }
@@ -332,13 +336,15 @@ function Dropper({
       <p className="mt-1 text-[0.88rem]">
         {drop ? (
           <>
-            One drop is {about(drop.gramsEach, 3)} g = {about(drop.gramsEach / material.densityGPerMl.mid, 3)}{' '}
-            ml{drop.spread !== null && <>; weighings lay within {percentText(drop.spread)} of each other</>}.
+            One drop is about {about(drop.gramsEach)} g = {about(drop.gramsEach / material.densityGPerMl.mid)}{' '}
+            ml
+            {drop.spread !== null && <>; each weighing lay within {percentText(drop.spread)} of their mean</>}
+            .
           </>
         ) : material.dropMl ? (
           <span className="text-soft">
-            Not counted yet: a drop is taken as {about(material.dropMl, 3)} ml, and may be half or double
-            that.
+            Not counted yet: a drop is taken as about {about(material.dropMl)} ml, and may be{' '}
+            {dropWords(material)} that.
           </span>
         ) : (
           <span className="text-soft">It has no drop; weigh it.</span>
@@ -348,6 +354,8 @@ function Dropper({
   )
 }
 
+const unknownAcids = { oleic: null, linoleic: null, linolenic: null }
+
 /** The iodine value of an oil, from its label or from its fatty acids. */
 function Iodine({
   body,
@@ -356,8 +364,12 @@ function Iodine({
   readonly body: ShelfItem
   readonly onIodine: (iodine: ShelfItem['iodine']) => void
 }) {
-  const [acids, setAcids] = useState({ oleic: 20, linoleic: 15, linolenic: 55 })
-  const value = Math.round(iodineFromAcids(acids))
+  const [acids, setAcids] = useState<Record<'oleic' | 'linoleic' | 'linolenic', number | null>>(unknownAcids)
+  const { oleic, linoleic, linolenic } = acids
+  const value =
+    oleic === null || linoleic === null || linolenic === null
+      ? null
+      : Math.round(iodineFromAcids({ oleic, linoleic, linolenic }))
   return (
     <fieldset className="sm:col-span-2">
       <legend className="sr-only">Iodine value</legend>
@@ -369,16 +381,10 @@ function Iodine({
               shown={body.iodine === null ? '' : [...new Set([body.iodine.low, body.iodine.high])].join('–')}
               read={(text): Reading<ShelfItem['iodine']> => {
                 if (!text.trim()) return { value: null }
-                const [low, high = low, ...more] = text.split(/–|-|to/).map(parseNumber)
-                return low === null ||
-                  low === undefined ||
-                  high === null ||
-                  high === undefined ||
-                  low > high ||
-                  high > 300 ||
-                  more.length > 0
+                const range = parseRange(text)
+                return range === null || range.high > 300
                   ? { problem: 'Write one value, or both ends, such as 118–138.' }
-                  : { value: { low, high } }
+                  : { value: range }
               }}
               onValue={onIodine}
             />
@@ -398,8 +404,13 @@ function Iodine({
             )}
           </Labelled>
         ))}
-        <button type="button" className="button" onClick={() => onIodine({ low: value, high: value })}>
-          Take {value}
+        <button
+          type="button"
+          className="button"
+          disabled={value === null}
+          onClick={() => value !== null && onIodine({ low: value, high: value })}
+        >
+          {value === null ? 'Take what they come to' : `Take ${value}`}
         </button>
       </div>
     </fieldset>

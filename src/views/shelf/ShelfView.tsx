@@ -43,6 +43,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   const [family, setFamily] = useState<Family | '' | 'own'>('')
   const [selected, setSelected] = useState(at ?? 'linseed_cold_pressed')
   const [shown, setShown] = useState(mostShown)
+  const sheet = useRef<HTMLDivElement>(null)
   const [changed, setChanged] = useState<readonly Revised<ShelfItem>[]>(opened ? [opened] : [])
   const wanted = useDeferredValue(asked)
   const pages = usePages(initial, wanted, (from) => read('GET /api/shelf', { query: { find: wanted, from } }))
@@ -71,7 +72,10 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     void send('PUT /api/shelf', { item, seen: null }).then((reply) => {
       if (!reply.ok) return say(reply.refusal.message)
       setChanged((before) => [...before, { ...item, revision: reply.value.revisions[item.id]! }])
+      setAsked('')
+      setFamily('')
       setSelected(item.id)
+      sheet.current?.focus()
     })
   return (
     <>
@@ -116,7 +120,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
           <p role="status" className="mt-1 mb-2 text-[0.85rem] text-soft">
             {found.length === 0
               ? 'Nothing on the shelf does all of that. Take a word away.'
-              : `${found.length} of ${all}`}
+              : `${found.length} of ${all} materials`}
           </p>
           <ul>
             {found.slice(0, shown).map((one) => (
@@ -137,7 +141,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
           )}
           <ListFoot pages={pages} what="of your own" />
         </section>
-        <div className="min-w-0">
+        <div ref={sheet} tabIndex={-1} className="min-w-0 outline-none">
           {material && (
             <MaterialSheet
               key={material.id}
@@ -188,9 +192,9 @@ const newMaterial = (): ShelfItem => ({
   name: 'New material',
   base: null,
   family: 'ready_medium',
-  densityGPerMl: 0.95,
-  nonVolatile: { low: 0.5, high: 0.8 },
-  stays: { alkyd: 1 },
+  densityGPerMl: 1,
+  nonVolatile: null,
+  stays: { other: 1 },
   hazards: [],
   rate: null,
   iodine: null,
@@ -278,7 +282,7 @@ function ImportCsv() {
         }}
       />
       <button type="button" className="min-h-9 link" onClick={() => file.current?.click()}>
-        Bring a CSV
+        Import a CSV
       </button>
       {faults.length > 0 && (
         <div role="alert" className="w-full border-l-[3px] border-unsound bg-sheet px-3 py-2">

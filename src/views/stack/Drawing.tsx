@@ -1,3 +1,4 @@
+import { inTheArea } from '../../core/words.ts'
 import { GripVertical } from 'lucide-react'
 import { useMemo } from 'react'
 import type { ReactNode } from 'react'
@@ -47,7 +48,7 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
   const canMove = sorted.filter(({ stays }) => !stays).length > 1
   const { movings, mover } = useSorting(sorted, (from, to) => onOrder(moved(ids, from, to).toReversed()))
   const support = supportOf(picture.painting.support)!
-  const inArea = cores.length > 1 ? ` in the ${chosen.area.name}` : ''
+  const inArea = cores.length > 1 ? ` ${inTheArea(chosen.area.name)}` : ''
   return (
     <div className="grid grid-cols-[auto_26px_minmax(140px,1fr)_136px_minmax(226px,1.3fr)] pt-1 xl:grid-cols-[auto_46px_minmax(190px,1.1fr)_216px_minmax(360px,1.35fr)]">
       <ColumnTitle className="col-span-3">
@@ -167,14 +168,16 @@ function RowLine({
       >
         <span className="flex items-center gap-2">
           <span
-            className={`truncate font-read ${rowPx > 50 ? 'text-[1.15rem]' : 'text-[1.02rem]'} leading-tight ${layer.painted ? '' : 'italic'}`}
+            className={`line-clamp-2 font-read text-[0.98rem] leading-tight [overflow-wrap:anywhere] ${rowPx > 50 ? 'lg:text-[1.15rem]' : 'lg:text-[1.02rem]'} ${layer.painted ? '' : 'italic'}`}
           >
             {layer.name}
           </span>
           {verdict !== 'sound' && <VerdictMark verdict={verdict} size={12} />}
         </span>
         <span className="flex gap-3 text-[0.82rem]">
-          <span className={`truncate ${assessed.problem ? 'text-unsound' : 'text-soft'}`}>{what}</span>
+          <span className={`hidden truncate sm:inline ${assessed.problem ? 'text-unsound' : 'text-soft'}`}>
+            {what}
+          </span>
           {state && <span className="ml-auto shrink-0">{state}</span>}
         </span>
       </button>

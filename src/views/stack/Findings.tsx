@@ -3,7 +3,8 @@ import type { AssessedFinding } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { dateText, dayText } from '../../ui/format.ts'
+import { inTheArea } from '../../core/words.ts'
+import { about, dateText, dayText, upperFirst } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
 
@@ -23,6 +24,7 @@ export function FindingWhy({
         formula: finding.message,
         figures: Object.values(finding.numbers),
         source: rule.reason,
+        section: 'soundness',
       }}
       label={`Why: ${rule.title}`}
       className={className}
@@ -32,17 +34,37 @@ export function FindingWhy({
   )
 }
 
+/** What can still be done about a painted layer. */
+export const afterwardsOf = (finding: AssessedFinding): string =>
+  rules.find(({ id }) => id === finding.rule)!.afterwards
+
 /** What a mend would do, in words. */
 export function mendText(mend: LayerMend, picture: Picture): string {
   const name = picture.layers.find(({ id }) => id === mend.layerId)?.name ?? 'the layer'
-  if (mend.kind === 'medium') {
-    const medium = picture.mediums.find(({ id }) => id === mend.change.medium.mediumId)
-    return `Let ${name} have 1 part of ${medium?.name ?? 'its medium'} to ${mend.paintPerPart} of paint`
+  switch (mend.kind) {
+    case 'medium': {
+      const medium = picture.mediums.find(({ id }) => id === mend.change.medium.mediumId)
+      return `Let ${name} have 1 part of ${medium?.name ?? 'its medium'} to ${mend.paintPerPart} of paint`
+    }
+    case 'without-medium':
+      return `Leave the medium out of ${name}`
+    case 'oil':
+      return `Take paint ground in ${mend.oil} for ${name}`
+    case 'thickness':
+      return `Lay ${name} a little thicker: ${about(mend.change.wetThicknessUm, 3)} µm wet`
+    case 'wait': {
+      const { plannedOn } = mend.change
+      const day = dayOf(plannedOn)!
+      return `Wait with ${name} until ${day - picture.today > 150 ? dateText(plannedOn) : dayText(day)}`
+    }
   }
-  const { plannedOn } = mend.change
-  const day = dayOf(plannedOn)!
-  return `Wait with ${name} until ${day - picture.today > 150 ? dateText(plannedOn) : dayText(day)}`
 }
+
+/** What a step leaves unsound on its layer. */
+export const leftText = ({ leaves }: LayerMend): string =>
+  leaves.length === 0
+    ? ''
+    : `A first step; it leaves ${leaves.length === 1 ? 'one thing' : `${leaves.length} things`} unsound there: ${leaves.join(' ')}`
 
 interface FindingsProps {
   readonly findings: readonly AssessedFinding[]
@@ -57,6 +79,7 @@ interface FindingsProps {
 
 /** Findings, gravest first, each with its reason, its number and what would mend it. */
 export function Findings({ findings, mends, picture, areaName, selected, onSelect, onMend }: FindingsProps) {
+  const isPainted = ({ layer }: AssessedFinding): boolean => picture.layers[layer]!.painted !== null
   if (findings.length === 0)
     return (
       <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
@@ -76,7 +99,7 @@ export function Findings({ findings, mends, picture, areaName, selected, onSelec
                 <VerdictMark verdict={finding.severity} size={12} /> {verdictWords[finding.severity]}.
               </span>
               {finding.message}
-              {where && <span className="text-soft"> (In the {where}.)</span>}
+              {where && <span className="text-soft"> ({upperFirst(inTheArea(where))}.)</span>}
             </p>
             <p className="mt-0.5 flex flex-wrap items-baseline gap-x-4 text-[0.9rem] text-soft">
               {mend && (
@@ -88,9 +111,11 @@ export function Findings({ findings, mends, picture, areaName, selected, onSelec
                     onClick={() => onMend(mend)}
                   >
                     Do that
-                  </button>
+                  </button>{' '}
+                  {leftText(mend)}
                 </span>
               )}
+              {isPainted(finding) && finding.severity !== 'note' && <span>{afterwardsOf(finding)}</span>}
               {finding.layerId !== selected && (
                 <button
                   type="button"

@@ -1,9 +1,13 @@
 import { useMemo } from 'react'
+import type { StateId } from '../../core/cure/states.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
-import { chanceText, datesText, dayText } from '../../ui/format.ts'
+import { chanceText, datesText, dayText, monthText } from '../../ui/format.ts'
+
+/** So many times the picture is played through. */
+const draws = 1000
 
 /** When all of the picture is firm, and the chance that it is by the day it is due. */
 export function Finish({
@@ -13,19 +17,13 @@ export function Finish({
   readonly picture: Picture
   readonly assessment: Assessment
 }) {
-  const days = useMemo(
-    () =>
-      picture.layers.length > 0
-        ? simulateReaching(
-            assessment.layers.map(({ step }) => step),
-            'firm',
-            assessment.workingTime,
-            1000,
-          )
-        : null,
-    [picture, assessment],
-  )
-  if (!days || days.length === 0) return null
+  const { days, soft, cured } = useMemo(() => {
+    const steps = picture.layers.length > 0 ? assessment.layers.map(({ step }) => step) : []
+    const reaching = (state: StateId): readonly number[] =>
+      (steps.length > 0 && simulateReaching(steps, state, assessment.workingTime, draws)) || []
+    return { days: reaching('firm'), soft: reaching('varnishSoft'), cured: reaching('cured') }
+  }, [picture, assessment])
+  if (days.length === 0) return null
   const { deadline } = picture.painting
   const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
@@ -38,6 +36,13 @@ export function Finish({
           Firm by {dayText(dayOf(deadline)!)}: a chance of {chanceText(shareBy(days, dayOf(deadline)! + 1))}.
         </>
       )}{' '}
+      {soft.length > 0 && cured.length > 0 && (
+        <>
+          Firm is not finished: it may hang, unwrapped. A soft removable varnish from about{' '}
+          {monthText(dayAt(soft, 0.8))}, after a swab on the slowest, thickest spot; any other from about{' '}
+          {monthText(dayAt(cured, 0.8))}.{' '}
+        </>
+      )}
       <span className="text-soft">Estimate.</span>
     </p>
   )

@@ -1,8 +1,10 @@
+import { isPast } from '../../ui/format.ts'
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
-import { Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
+import { inTheArea } from '../../core/words.ts'
+import { DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { AreaChoice } from './AreaChoice.tsx'
@@ -17,6 +19,7 @@ interface EditorProps extends Omit<FactsProps, 'painted'> {
   /** The layer in the area looked at, and that area's name where there are several. */
   readonly spot: AssessedSpot | null
   readonly areaName: string | null
+  readonly alkydWeight: number
   readonly canRise: boolean
   readonly canSink: boolean
   readonly onChange: (change: Partial<PlannedLayer>) => void
@@ -37,11 +40,11 @@ export function LayerEditor(props: EditorProps) {
       <Head {...props} />
       {areaName !== null && spot && (
         <p className="mt-2 text-[0.9rem] text-soft">
-          Figures are those in the {areaName}
+          Figures are those {inTheArea(areaName)}
           {assessed.spots.length > 1 && assessed.worst === spot && ', where it is the last to become firm'}.
         </p>
       )}
-      <Numbers assessed={assessed} spot={spot} />
+      <Numbers assessed={assessed} spot={spot} alkydWeight={props.alkydWeight} />
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         {layer.painted ? (
           <PaintedFacts {...props} painted={layer.painted} />
@@ -84,7 +87,7 @@ function Head({ layer, canRise, canSink, onChange, onMove, onRemove }: EditorPro
           <TypedField
             id={id}
             shown={layer.name}
-            read={readName}
+            read={(text) => readName(text, 'the layer')}
             onValue={(name) => onChange({ name })}
             className="[&_input]:font-read [&_input]:text-xl"
           />
@@ -109,20 +112,16 @@ function Head({ layer, canRise, canSink, onChange, onMove, onRemove }: EditorPro
 function Plan({ layer, onChange }: Pick<EditorProps, 'layer' | 'onChange'>) {
   return (
     <div className="flex min-w-0 flex-wrap gap-x-4 gap-y-2">
-      <Labelled
+      <DateRow
         label="Planned for"
-        hint={layer.plannedOn ? undefined : 'Left empty: the earliest day on which it is not unsound.'}
-      >
-        {(id) => (
-          <input
-            id={id}
-            type="date"
-            className="field"
-            value={layer.plannedOn ?? ''}
-            onChange={({ target }) => onChange({ plannedOn: target.value || null })}
-          />
-        )}
-      </Labelled>
+        hint={
+          layer.plannedOn === null
+            ? 'Left empty: the earliest day on which it is not unsound.'
+            : isPast(layer.plannedOn) && 'That day is past.'
+        }
+        value={layer.plannedOn}
+        onValue={(plannedOn) => onChange({ plannedOn })}
+      />
       <label className="flex min-h-9 items-center gap-2 self-start pt-4 text-[0.9rem]">
         <input
           type="checkbox"
@@ -135,13 +134,6 @@ function Plan({ layer, onChange }: Pick<EditorProps, 'layer' | 'onChange'>) {
     </div>
   )
 }
-
-const readName = (text: string): Reading<string> =>
-  text.trim()
-    ? text.length > 120
-      ? { problem: 'Keep the name under 120 letters.' }
-      : { value: text.trim() }
-    : { problem: 'Give the layer a name.' }
 
 const readNote = (text: string): Reading<string> =>
   text.length > 4000 ? { problem: 'Keep the note under 4000 letters.' } : { value: text }

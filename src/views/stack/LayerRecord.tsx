@@ -1,5 +1,9 @@
 import { useState } from 'react'
+import type { Forecast } from '../../core/cure/forecast.ts'
+import { dayOf } from '../../core/plan/calendar.ts'
 import type { Area } from '../../core/stack/area.ts'
+import { paintedAtOf } from '../../document/brush.ts'
+import { doubtfulFeels } from '../../document/fingers.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { requestTo } from '../../ui/client.ts'
 import { TouchButtons } from '../../ui/TouchButtons.tsx'
@@ -8,6 +12,8 @@ import type { EditedPicture } from './usePicture.ts'
 
 interface RecordProps {
   readonly layer: LayerDocument
+  /** One an area it lies in. */
+  readonly forecasts: readonly Forecast[]
   readonly areas: readonly Area[]
   readonly edited: EditedPicture
 }
@@ -24,10 +30,11 @@ export function LayerRecord(props: RecordProps) {
   )
 }
 
-function LayerActions({ layer, edited }: RecordProps) {
+function LayerActions({ layer, forecasts, edited }: RecordProps) {
   const [touching, setTouching] = useState(false)
   const params = { id: layer.id }
-  if (!layer.painted)
+  const paintedAt = paintedAtOf(layer)
+  if (paintedAt === null)
     return (
       <button
         type="button"
@@ -39,6 +46,7 @@ function LayerActions({ layer, edited }: RecordProps) {
     )
   return touching ? (
     <TouchButtons
+      doubtful={doubtfulFeels(forecasts, edited.picture.today - dayOf(paintedAt)!)}
       onFeel={(feel) => {
         setTouching(false)
         void edited.act(requestTo('POST /api/layers/{id}/touch', { feel, note: '' }, { params }))

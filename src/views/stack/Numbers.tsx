@@ -1,3 +1,7 @@
+import { fatnessOf } from '../../core/film/film.ts'
+import { fatnessText } from '../../core/words.ts'
+import type { Film } from '../../core/film/film.ts'
+import { isWaterborne } from '../../core/film/kindOfFilm.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { stateNames } from '../../core/cure/states.ts'
@@ -7,14 +11,20 @@ import { about, datesText, percentText, spanText, umText, upperFirst } from '../
 import { FilmWhy } from '../../ui/FilmWhy.tsx'
 import { Why } from '../../ui/Why.tsx'
 
+const speedText = (film: Film): string =>
+  film.hardens ? about(film.rate) : isWaterborne(film) ? 'by losing water' : 'will not harden'
+
 /** What the layer comes to; each number says why when asked. */
 export function Numbers({
   assessed: { date, problem },
   spot,
+  alkydWeight,
 }: {
   readonly assessed: AssessedLayer
   /** Where the numbers are of. */
   readonly spot: AssessedSpot | null
+  /** How much of an alkyd the practice counts as fat. */
+  readonly alkydWeight: number
 }) {
   if (!spot)
     return (
@@ -23,22 +33,17 @@ export function Numbers({
       </p>
     )
   const { film, forecast } = spot
-  const fat =
-    film.leanness === null
-      ? 'no fat'
-      : film.leanness <= 1 / 30
-        ? 'all oil'
-        : `${about(1 / film.leanness, 3)}×`
+  const fat = fatnessText(fatnessOf(film.perDryVolume, alkydWeight))
   const items: readonly (readonly [string, FilmNumber, string])[] = [
     ['dry', 'dryThicknessUm', umText(film.dryThicknessUm)],
     ['fat over what the powder needs', 'fatness', fat],
     ['oil in the dried film, by volume', 'oilContent', percentText(film.oilContent)],
     [
-      'binder over need, after drinking',
+      'binder for what the powder needs, once the ground has drunk',
       'binderRatio',
       film.binderRatioAfterDrinking === null ? 'no powder' : about(film.binderRatioAfterDrinking, 3),
     ],
-    ['drying speed, raw linseed = 1', 'rate', film.hardens ? about(film.rate) : 'will not harden'],
+    ['drying speed, raw linseed = 1', 'rate', speedText(film)],
     ['stretch, raw linseed = 1', 'flex', film.flex === null ? 'none' : about(film.flex)],
     ['surface', 'surface', film.surface ?? 'clear film'],
   ]
@@ -49,7 +54,7 @@ export function Numbers({
         <div key={number}>
           <dt className="text-[0.78rem] text-soft">{what}</dt>
           <dd className="text-[1.05rem]">
-            <FilmWhy number={number} film={film} label={`${what}: ${value}. Why?`}>
+            <FilmWhy number={number} film={film} alkydWeight={alkydWeight} label={`${what}: ${value}. Why?`}>
               {value}
             </FilmWhy>
           </dd>
@@ -74,15 +79,20 @@ export function Numbers({
                 reason={{
                   title: `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
                   formula:
-                    'Oxygen enters from the surface and is used up as the film cures; the time is log-normal about that model, and touch tests cut off what they rule out. At the thickest spot.',
+                    'Oil dries by taking oxygen from the air, from the surface down. How long that takes spreads widely from picture to picture; touch tests cut off what they rule out. At the thickest spot.',
                   figures: [
                     { is: 'days, 1 time in 10 sooner', value: low, unit: 'days' },
                     { is: 'days, as likely sooner as later', value: middle, unit: 'days' },
                     { is: 'days, 1 time in 10 later', value: high, unit: 'days' },
-                    { is: 'spread (standard deviation of ln time)', value: forecast.sigma, unit: '' },
+                    {
+                      is: 'times as long, or as short, as it may well be',
+                      value: Math.exp(forecast.sigma),
+                      unit: '×',
+                    },
                     { is: 'touch tests that count', value: forecast.evidence.length, unit: '' },
                   ],
-                  source: 'Estimate from the cure model; science.md §5.',
+                  source: 'Estimate from the cure model.',
+                  section: 'cure',
                 }}
               >
                 {spanText(low, high)}

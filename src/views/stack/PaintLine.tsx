@@ -74,7 +74,7 @@ export function PaintLine({
       <span className="shrink-0 text-[0.85rem] text-soft">in</span>
       <MaterialField
         role="oil"
-        label="Oil it is ground in"
+        label="What it is bound in"
         value={paint.oil}
         findMaterial={findMaterial}
         bring={bring}

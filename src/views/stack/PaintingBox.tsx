@@ -1,8 +1,9 @@
+import { isPast } from '../../ui/format.ts'
 import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
 import { grounds, supports } from '../../core/stack/support.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
-import { ChoiceRow, Labelled, NumberRow, TypedRow } from '../../ui/fields.tsx'
+import { ChoiceRow, DateRow, NumberRow, readName, TypedRow } from '../../ui/fields.tsx'
 import { Areas } from './Areas.tsx'
 
 export interface PaintingBoxProps {
@@ -21,9 +22,7 @@ export function PaintingBox({ picture, onChange, onRemove }: PaintingBoxProps) {
         label="Title"
         className="sm:col-span-2"
         shown={painting.title}
-        read={(text) =>
-          text.trim() ? { value: text.trim().slice(0, 120) } : { problem: 'Give the painting a title.' }
-        }
+        read={(text) => readName(text, 'the painting')}
         onValue={(title) => onChange({ title })}
       />
       <NumberRow
@@ -52,6 +51,13 @@ export function PaintingBox({ picture, onChange, onRemove }: PaintingBoxProps) {
         onValue={(ground) => onChange({ ground: ground || null })}
         options={[{ id: '', name: 'none' }, ...grounds]}
       />
+      {painting.ground && (
+        <DateRow
+          label="Ground put on"
+          value={painting.groundOn}
+          onValue={(groundOn) => onChange({ groundOn })}
+        />
+      )}
       <ChoiceRow
         label="Practice"
         className="sm:col-span-2"
@@ -60,17 +66,12 @@ export function PaintingBox({ picture, onChange, onRemove }: PaintingBoxProps) {
         onValue={(next) => onChange({ practice: next })}
         options={practicesWith(practices)}
       />
-      <Labelled label="Ready by">
-        {(id) => (
-          <input
-            id={id}
-            type="date"
-            className="field"
-            value={painting.deadline ?? ''}
-            onChange={({ target }) => onChange({ deadline: target.value || null })}
-          />
-        )}
-      </Labelled>
+      <DateRow
+        label="Ready by"
+        hint={painting.deadline !== null && isPast(painting.deadline) && 'That day is past.'}
+        value={painting.deadline}
+        onValue={(deadline) => onChange({ deadline })}
+      />
       <Areas picture={picture} onChange={(areas) => onChange({ areas })} />
       <div className="flex items-end justify-end sm:col-span-2">
         <button type="button" className="button" onClick={onRemove}>

@@ -1,3 +1,4 @@
+import { fatnessText } from '../../core/words.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import type { Forecast } from '../../core/cure/forecast.ts'
 import type { StateId } from '../../core/cure/states.ts'
@@ -5,7 +6,7 @@ import { undatedBecause } from '../../core/plan/forward.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
 import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
-import { about, datesText, dayText, umText } from '../../ui/format.ts'
+import { datesText, dayText, umText } from '../../ui/format.ts'
 import { verdictWords } from '../../ui/Verdict.tsx'
 import { rowsOf } from './rows.ts'
 import type { LayerRow } from './rows.ts'
@@ -81,14 +82,7 @@ const columns: readonly (readonly [title: string, text: (row: LayerRow) => strin
   ['Layer', ({ layer }) => layer.name, 'w-[13%]'],
   ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture, 'w-[22%]'],
   ['Dry, thickest', ({ thickestUm }) => umText(thickestUm), 'w-[9%]'],
-  [
-    'Fat over need',
-    ({ spot }) => {
-      const leanness = spot?.film.leanness ?? null
-      return leanness === null ? 'no fat' : leanness <= 1 / 30 ? 'all oil' : `${about(1 / leanness, 3)}×`
-    },
-    'w-[7%]',
-  ],
+  ['Fat over need', ({ fatness }) => fatnessText(fatness), 'w-[7%]'],
   ['When', ({ assessed }) => dateWords[assessed.date.source](dayText(assessed.date.day)), 'w-[12%]'],
   [
     'Touch dry, 8 times in 10',

@@ -1,21 +1,25 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
-import { hazardsOf } from '../../core/materials/material.ts'
+import { hazardsOf, neverSanded } from '../../core/materials/hazards.ts'
+import { practiceOf } from '../../core/practice/practice.ts'
+import { inTheArea } from '../../core/words.ts'
 import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
+import { groundOf } from '../../core/stack/support.ts'
 import { assess } from '../../document/assess.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { brushOf, materialsOn } from '../../document/brush.ts'
+import { brushOf } from '../../document/brush.ts'
 import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
-import { findOn } from '../../document/picture.ts'
+import { materialsUsed } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
+import { Cautions } from '../../ui/Cautions.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
 import { moved } from '../../ui/sorting.tsx'
@@ -111,14 +115,8 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
       .then(({ is }) => is === 'done' && setCorrecting(null))
   }
   useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const typing =
-        event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName)
-      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) void desk.undo()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [desk])
+    document.title = `${picture.painting.title} · Grelta`
+  }, [picture.painting.title])
 
   return (
     <>
@@ -187,6 +185,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             assessed={assessed}
             spot={assessed.spots.find((spot) => spot.area === area.id) ?? null}
             areaName={nameOfArea(assessment, area.id)}
+            alkydWeight={practiceOf(picture.painting.practice, picture.practices).alkydWeight}
             areas={namedAreas(assessment)}
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
@@ -211,14 +210,20 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             }}
             onSaveCorrection={saveCorrection}
           >
-            <LayerRecord key={layer.id} layer={layer} areas={namedAreas(assessment)} edited={edited} />
+            <LayerRecord
+              key={layer.id}
+              layer={layer}
+              forecasts={assessed.spots.map(({ forecast }) => forecast)}
+              areas={namedAreas(assessment)}
+              edited={edited}
+            />
           </LayerEditor>
         ) : (
           <section aria-label="First layer">
             <p className="font-read text-xl">
               {picture.layers.length === 0
                 ? 'Nothing is painted or planned yet.'
-                : `Nothing is painted or planned in the ${area.name} yet.`}
+                : `Nothing is painted or planned ${inTheArea(area.name)} yet.`}
             </p>
             <p className="mt-1 text-soft">
               Describe the first layer: what paint, how much medium, how thick. The rest follows from it.
@@ -322,26 +327,19 @@ function Ready(props: { readonly picture: Picture; readonly assessment: Assessme
   )
 }
 
-/** The cautions that belong to what is in the layers, and no others. */
+/** The cautions that belong to all that is in the layers, their mediums and their ground. */
 function Caution({ picture }: { readonly picture: Picture }) {
-  const live = findInStudio(picture.shelf)
-  const used = picture.layers.flatMap((layer) => {
-    const findMaterial = findOn(layer, live)
-    return materialsOn(brushOf(layer)).flatMap((id) => findMaterial(id) ?? [])
-  })
-  const hazards = hazardsOf(used).filter((hazard) =>
-    /lead|cadmium|mercury|cobalt|chromium|solvent|nickel|antimony/.test(hazard),
-  )
+  const ground = picture.painting.ground ? groundOf(picture.painting.ground) : undefined
+  const used = [...materialsUsed(picture), ...(ground ? [ground] : [])]
+  const mayNotBeSanded = hazardsOf(used).some((hazard) => neverSanded.includes(hazard))
   return (
-    <p className="mt-3 text-[0.85rem] leading-snug text-soft">
-      {hazards.length > 0 && (
-        <>
-          In these layers: {hazards.join(', ')}. Keep it off the skin and out of the air, and never sand it
-          dry.{' '}
-        </>
+    <div className="mt-3">
+      <Cautions materials={used} wet />
+      {mayNotBeSanded && (
+        <p className="text-[0.85rem] text-soft">
+          Some of it may never be sanded dry: wet and gloved, or not at all.
+        </p>
       )}
-      Oily rags heat themselves: spread them flat outdoors or keep them under water in a lidded metal can. The
-      safety data sheet and local rules come first.
-    </p>
+    </div>
   )
 }

@@ -1,6 +1,6 @@
 import { clamp } from '../../core/clamp.ts'
 import type { Verdict } from '../../core/severity.ts'
-import { about } from '../../ui/format.ts'
+import { fatnessText } from '../../core/words.ts'
 import { MarkShape, verdictColour } from '../../ui/Verdict.tsx'
 import type { LayerRow } from './rows.ts'
 
@@ -38,10 +38,7 @@ export const StairAxis = () => (
 
 /** How fat each layer is, surface at the top. A step to the right of the one under it is fatter; the stair must climb to the right. */
 export function Stair({ rows, verdicts, rowPx }: StairProps) {
-  const fatness = rows.map(({ spot }) => {
-    const leanness = spot?.film.leanness
-    return leanness === undefined || leanness === null ? null : leanness <= 1 / 9 ? Infinity : 1 / leanness
-  })
+  const fatness = rows.map((row) => row.fatness)
   const height = rows.length * rowPx
   return (
     <svg
@@ -88,7 +85,7 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
             />
             <svg x={x(value)} y={(top + bottom) / 2 - 9} width={90} height={18} overflow="visible">
               <text x={8} y={13.5} className="fill-ink text-[13px]">
-                {value === Infinity ? 'all oil' : `${about(value, value >= 10 ? 2 : 3)}×`}
+                {fatnessText(value)}
               </text>
               {verdict !== 'sound' && (
                 <svg x={value === Infinity ? 48 : 46} y={2} width={14} height={14} viewBox="0 0 16 16">

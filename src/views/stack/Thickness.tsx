@@ -35,7 +35,7 @@ export function Thickness({
   return (
     <div className="flex min-w-0 flex-wrap gap-2">
       <ChoiceRow
-        label="Laid on"
+        label="How thick"
         className="min-w-0 grow basis-24"
         value={preset?.id ?? ''}
         onValue={(chosen) => {

@@ -5,7 +5,7 @@ import type { LayerMend } from '../../document/mend.ts'
 import type { Picture } from '../../document/picture.ts'
 import { dayText } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
-import { FindingWhy, mendText } from './Findings.tsx'
+import { FindingWhy, afterwardsOf, leftText, mendText } from './Findings.tsx'
 
 interface TopLineProps {
   readonly picture: Picture
@@ -40,9 +40,11 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
             {mendText(mend, picture)}.{' '}
             <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
               Do that
-            </button>
+            </button>{' '}
+            {leftText(mend)}
           </span>
         )}
+        {worst && picture.layers[worst.layer]!.painted && <span>{afterwardsOf(worst)}</span>}
         {worst && <FindingWhy finding={worst} />}
         {date && (
           <span>

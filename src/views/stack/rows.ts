@@ -1,3 +1,5 @@
+import { fatnessOf } from '../../core/film/film.ts'
+import { practiceOf } from '../../core/practice/practice.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
 import type { Forecast } from '../../core/cure/forecast.ts'
@@ -24,6 +26,8 @@ export interface LayerRow {
   /** The layer as it lies in this area; null while it cannot be made. */
   readonly spot: AssessedSpot | null
   readonly forecast: Forecast
+  /** As the practice counts fat; null while it cannot be made, and without fat. */
+  readonly fatness: number | null
   readonly verdict: Verdict
   readonly colour: string
   /** What is on the brush, in words. */
@@ -35,6 +39,7 @@ export interface LayerRow {
 
 export function rowsOf(picture: Picture, assessment: Assessment, area: string): readonly LayerRow[] {
   const live = findInStudio(picture.shelf)
+  const { alkydWeight } = practiceOf(picture.painting.practice, picture.practices)
   return picture.layers
     .flatMap((layer, index): LayerRow[] => {
       const brush = brushOf(layer)
@@ -51,6 +56,7 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
           assessed,
           spot,
           forecast,
+          fatness: spot && fatnessOf(spot.film.perDryVolume, alkydWeight),
           verdict: verdictFor(picture, assessment, layer.id, area),
           colour: colourOf(brush, findMaterial),
           mixture: mixtureText(layer, picture, findMaterial),

@@ -130,7 +130,7 @@ export function StudioView({
             </div>
           </fieldset>
           <fieldset className="sm:col-span-2">
-            <legend className="text-[0.8rem] text-soft">This room allows</legend>
+            <legend className="text-[0.8rem] text-soft">This room forbids</legend>
             <div className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
               {policyIds.map((id) => (
                 <label key={id} className="flex min-h-9 items-center gap-2">
@@ -151,8 +151,8 @@ export function StudioView({
               ))}
             </div>
             <p className="mt-1 text-[0.85rem] text-soft">
-              What a room forbids is marked on the shelf and in every recipe, down to what rides along inside
-              a product. Unknown is said to be unknown.
+              What a room forbids is marked on the shelf, in every recipe, on every layer still to be painted
+              and where it is made, down to what rides along inside a product. Unknown is said to be unknown.
             </p>
           </fieldset>
           <NumberRow

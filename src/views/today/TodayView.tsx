@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { inTheArea } from '../../core/words.ts'
 import { undatedBecause } from '../../core/plan/forward.ts'
 import type { Feel } from '../../document/studio.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
@@ -54,7 +55,7 @@ export function TodayView({ initial, batches, today, judging }: TodayProps) {
       {empty && batches.count === 0 && judging === 0 ? (
         <p className="font-read text-2xl">
           No painting has a layer yet.{' '}
-          <a className="link" href="/paintings">
+          <a className="link" href="/paintings#new">
             Begin one
           </a>
           , and this page says each morning what can be done.
@@ -128,7 +129,7 @@ function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: Li
     <section aria-label="Batches to look at" className="mb-8">
       <h2 className="border-b border-ink pb-1.5 text-[1.45rem]">Batches to look at</h2>
       <ul>
-        {entries.map(({ id, title, state, useBy, because, leftMl, lookFrom }) => (
+        {entries.map(({ id, title, state, useBy, because, leftMl, lookFrom, lookFor }) => (
           <li key={id} className="border-b border-rule">
             <a
               href={`/batches/${id}#record`}
@@ -143,7 +144,7 @@ function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: Li
                     .{' '}
                   </>
                 )}
-                {lookFrom && <>Look for skin and thickening. </>}
+                {lookFrom && <>Look for {lookFor}. </>}
                 <span className="text-soft">{mlText(leftMl)} left</span>
               </span>
             </a>
@@ -190,7 +191,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       <div className="min-w-0">
         <a
           href={`/paintings/${entry.paintingId}`}
-          className="font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline"
+          className="inline-block min-h-6 font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere] hover:underline"
         >
           {entry.title}
         </a>
@@ -200,7 +201,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         <p>{sentence(entry, today)}</p>
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
-            {spotName(touch)} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now with a chance of{' '}
+            The chance that {spotName(touch)} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now is{' '}
             {chanceText(touch.chance)}; expected {datesText(touch.days[0], touch.days[2])}, 8 times in 10.
           </p>
         )}
@@ -216,7 +217,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       </div>
       <div className="flex flex-wrap justify-end gap-2 md:w-[19rem] sm:col-start-2 sm:row-span-2 sm:row-start-1 lg:col-start-3 lg:row-span-1">
         {touching && touch ? (
-          <TouchButtons disabled={busy} onFeel={(how) => feel(touch, how)} />
+          <TouchButtons disabled={busy} doubtful={touch.doubtful} onFeel={(how) => feel(touch, how)} />
         ) : (
           <>
             {touch && touch.chance < 1 && (
@@ -236,7 +237,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
                 disabled={busy}
                 onClick={() => painted(next)}
               >
-                {next.name} is painted
+                I have painted {next.name}
               </button>
             )}
           </>
@@ -248,7 +249,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
 
 function sentence({ next, touch, readiness }: TodayEntry, today: number): string {
   if (!next)
-    return touch ? `All layers are painted; ${touch.name} is ${touch.state}.` : 'All layers are painted.'
+    return touch ? `All layers are painted. ${touch.name}: ${touch.state}.` : 'All layers are painted.'
   if (readiness === 'ready') {
     if (!touch) return `${next.name} can be painted: nothing lies under it.`
     return Math.floor(next.day) > Math.floor(today)
@@ -262,9 +263,9 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
 }
 
 /** A layer, and where on the picture it decides. */
-const spotName = ({ name, area }: TouchSpot): string => (area === null ? name : `${name} in the ${area}`)
+const spotName = ({ name, area }: TouchSpot): string => (area === null ? name : `${name} ${inTheArea(area)}`)
 
 const howTo = ({ gate }: TouchSpot): string =>
   gate === 'firm'
-    ? 'Press a fingernail into the thickest spot, at the edge where it will not show: firm leaves no mark.'
+    ? 'Press a fingernail into the thickest spot you can spare: firm leaves no mark.'
     : 'Lay a clean finger lightly on the thickest spot: touch dry, nothing comes off and nothing sticks.'

@@ -1,4 +1,5 @@
-import { classMlPerGram, sharesOf, sumOf } from '../../materials/material.ts'
+import { demandOf } from '../../materials/demand.ts'
+import { binderClasses, classMlPerGram, leavingClasses, sharesOf, sumOf } from '../../materials/material.ts'
 import type { Material } from '../../materials/material.ts'
 import { policyAnswers } from '../../materials/policy.ts'
 import { cappedOf, sideOf } from '../dose.ts'
@@ -127,6 +128,38 @@ export function rowsOf(wish: Wish, { materials, paint, dose }: Setting): readonl
 }
 
 /**
+ * What holds whatever is wished: no thickener past what can be stirred, no powder past what is just bound, and no resin, wax
+ * or soap past the most advised of the film at the dose.
+ */
+export function alwaysRows({ materials, paint, dose }: Setting): readonly Row[] {
+  const perPaint = (1 - dose) / dose
+  const paintDryG = sumOf(paint.dryMass)
+  const ml = ({ densityGPerMl }: Material): number => 1 / densityGPerMl.mid
+  const dryG = ({ shares }: Material): number =>
+    sumOf(sharesOf((name) => (leavingClasses.includes(name) ? 0 : (shares[name] ?? 0))))
+  const loads = materials.flatMap((one): Row[] => {
+    const rows: Row[] = []
+    if (one.mostOfMix !== undefined) {
+      const most = one.mostOfMix
+      rows.push({ coefficients: materials.map((other) => (other === one ? 1 : 0) - most), sense: '<=' })
+    }
+    if (one.mostOfFilm) {
+      const most = one.mostOfFilm.high
+      const coefficients = materials.map(
+        (other) => (other === one ? dryG(one) : 0) - most * (dryG(other) + perPaint * ml(other) * paintDryG),
+      )
+      rows.push({ coefficients, sense: '<=' })
+    }
+    return rows
+  })
+  const bound = materials.map((material) => {
+    const perGram = classMlPerGram(material)
+    return demandOf(material) * perGram.extender - sumOf(perGram, binderClasses)
+  })
+  return [...loads, { coefficients: bound, sense: '<=' }]
+}
+
+/**
  * The programme in CPLEX LP form: 100 g in all, nearest to `near` (grams in 100 g, by sum of absolute differences), or as
  * much of a wished part as may be, or, with neither, of as few materials as a corner of the programme has.
  */
@@ -137,7 +170,7 @@ export function programmeOf(
 ): string {
   const { materials } = setting
   const plenty = near ? undefined : wishes.find((wish) => wish.kind === 'plenty')
-  const rows = wishes.flatMap((wish) => rowsOf(wish, setting))
+  const rows = [...alwaysRows(setting), ...wishes.flatMap((wish) => rowsOf(wish, setting))]
   const terms = (coefficients: readonly number[], name = 'x'): string =>
     coefficients
       .flatMap((value, at) =>
@@ -182,5 +215,6 @@ const alone = (material: Material): Side => {
     dryMass: shares,
     demandMl: 0,
     drierLoadG: 0,
+    nonDryingMl: 0,
   }
 }

@@ -40,7 +40,7 @@ export function wishText(wish: Wish, nameOf: (id: string) => string = (id) => id
     case 'solvent':
       return wish.most === 0 ? 'no solvent' : `solvent at most ${percent(wish.most)} of the medium by volume`
     case 'room':
-      return `the room’s policy (${wish.policies.map((id) => policyNames[id]).join(', ')})`
+      return `the room’s policy (${wish.policies.map((id) => `no ${policyNames[id]}`).join(', ')})`
     case 'oils':
       return `no oil but ${wish.only.map(nameOf).join(', ')}`
     case 'without':

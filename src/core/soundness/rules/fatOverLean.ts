@@ -8,14 +8,16 @@ import type { Severity } from '../../severity.ts'
 import { dayCount, percent } from '../../words.ts'
 import type { LaidLayer } from '../lay.ts'
 import { boundFigure } from '../limit.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 export const fatOverLean = pairRule({
   id: 'fat-over-lean',
   title: 'Fat over lean',
+  afterwards:
+    'It stays on the picture: let it harden before anything goes over it, make the next layer fatter, and look for fine cracks.',
   reason:
-    'A lean film over a fat one stiffens first and cannot follow the fatter paint as it goes on moving. Fat is weighed as leanness (what the powder needs over the fat there is) together with oil content. Traditional rule, as science.md §6 states it.',
+    'A lean film over a fat one stiffens first and cannot follow the fatter paint as it goes on moving. Fat is weighed as leanness (what the powder needs over the fat there is) together with oil content. Traditional rule.',
   mends: ['medium', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
@@ -30,7 +32,7 @@ export const fatOverLean = pairRule({
     if (!severity) return null
     return {
       severity,
-      message: `${upper.name} is leaner than ${lower.name} under it: ${percent(upper.film.oilContent)} oil in the dried film against ${percent(lower.film.oilContent)}, and after ${dayCount(waited)} ${lower.name} ${how.says}.`,
+      message: `${upper.name} is leaner than ${lower.name} under it: ${percent(upper.film.oilContent)} oil in the dried film against ${percent(lower.film.oilContent)}. After ${dayCount(waited)} ${lower.name} ${how.says}.`,
       numbers: {
         leannessAbove: figure(`leanness of ${upper.name}`, above),
         leannessBelow: figure(`leanness of ${lower.name}`, below),
@@ -56,7 +58,7 @@ export const fatOverLean = pairRule({
 /** How far a lower layer has come when the upper goes on. An alkyd film that is touch dry holds like a firm one. */
 function moving(lower: LaidLayer, waited: number): { readonly severity: Severity; readonly says: string } {
   if (isReached(lower.forecast, 'cured', waited))
-    return { severity: 'note', says: 'has likely cured, so this is only worth knowing' }
+    return { severity: 'note', says: 'has likely cured, so it bears that: worth knowing, no more' }
   if (isReached(lower.forecast, 'firm', waited))
     return { severity: 'watch', says: 'is likely firm but goes on moving' }
   if (isAlkydBound(lower.film) && isReached(lower.forecast, 'touch', waited))

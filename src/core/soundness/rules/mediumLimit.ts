@@ -1,12 +1,14 @@
 import { levelOf } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isGlaze, isOilFilm } from '../oilFilm.ts'
+import { isGlaze, isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 export const mediumLimit = layerRule({
   id: 'medium-limit',
   title: 'Medium in the mix',
+  afterwards:
+    'While it is wet it can be blotted. Dry: keep what follows thin and no leaner, and give it light, or it yellows.',
   reason:
     'Much medium makes a film that wrinkles, yellows and stays soft, and what is over it moves. Counted is the medium without its solvent and its powder, of the mix without solvent, by volume; a glaze may hold more. Advice, not measurement.',
   says: ({ layer: { name, film } }, { practice: { limits } }) => {

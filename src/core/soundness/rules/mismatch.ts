@@ -1,15 +1,16 @@
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
-import { about } from '../../words.ts'
-import { limitFigures } from '../limit.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { limitFigures, timesBearable } from '../limit.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 export const mismatch = pairRule({
   id: 'mismatch',
   title: 'Mismatch of movement',
+  afterwards:
+    'It stays on the picture: keep it flat and the room even, put nothing over it until what lies under has cured, and look for cracks.',
   reason:
-    'Every oil film shrinks as it cures. Where the upper hardens over a lower that is still moving, it slips while it sets or is stretched later. The movement is followed for 1500 days by the cure model and set against what the upper film tolerates (model; science.md §6).',
+    'Every oil film shrinks as it cures. Where the upper hardens over a lower that is still moving, it slips while it sets or is stretched later. The movement is followed for 1500 days by the cure model and set against what the upper film tolerates (model).',
   mends: ['wait'],
   says: ({ lower, upper, mismatch: pair }, { practice }) => {
     if (!pair || !isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
@@ -23,8 +24,8 @@ export const mismatch = pairRule({
         later === null
           ? `${upper.name} will not harden by itself: its oil dries too slowly, or not at all.`
           : slip >= later
-            ? `${upper.name} sets faster than ${lower.name} under it, which is still moving: ${about(slip)} of what the film can take.`
-            : `${lower.name} will go on shrinking after ${upper.name} has set over it: ${about(later)} of what the film can take.`,
+            ? `${upper.name} sets faster than ${lower.name} under it: what is still moving there moves ${timesBearable(slip, limit)}.`
+            : `${lower.name} goes on shrinking after ${upper.name} has set over it: it moves ${timesBearable(later, limit)}.`,
       numbers: {
         slip: figure('slip while the upper sets, of what it tolerates', slip),
         later: figure('stretch after it has set, of what it tolerates', later),

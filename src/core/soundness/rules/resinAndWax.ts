@@ -4,7 +4,7 @@ import type { LimitKey, Limit } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import type { LaidLayer } from '../lay.ts'
 import { boundFigure, limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule, pairRule, together } from '../rule.ts'
 import type { Said } from '../rule.ts'
 
@@ -34,11 +34,31 @@ function held({ name, film }: LaidLayer, { key, limit, what, share, ofFilm, beca
   )
 }
 
+/** What can still be done about a film that a varnish remover softens. */
+const soluble =
+  'It stays soluble: note it for whoever takes a varnish off, choose a varnish that the mildest solvent lifts, and keep it from warmth.'
+
 const lifts = 'a varnish remover would soften it'
+
+/** Some resins bear less than the others: more than the most advised of one is watched, where the limit itself is silent. */
+function overItsOwnMost({ name, film, resins }: LaidLayer): Said | null {
+  const over = resins.find(({ material, ofFilm }) => ofFilm > (material.mostOfFilm?.high ?? 1) + 1e-9)
+  if (!over || !isOilFilm(film)) return null
+  const { material, ofFilm } = over
+  return {
+    severity: 'watch',
+    message: `${name} dries to ${percent(ofFilm)} ${material.name} by mass, and ${percent(material.mostOfFilm!.high)} is the most advised of it: ${lifts}.`,
+    numbers: {
+      ofFilm: figure(`${material.name} in the dried film, by mass`, 100 * ofFilm, '%'),
+      most: figure('the most advised of it', 100 * material.mostOfFilm!.high, '%'),
+    },
+  }
+}
 
 export const resinLimit = layerRule({
   id: 'resin-limit',
   title: 'Resin limit',
+  afterwards: soluble,
   reason:
     'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
   says: ({ layer }, { practice: { limits } }) =>
@@ -49,12 +69,13 @@ export const resinLimit = layerRule({
       share: layer.film.binder.resin,
       ofFilm: layer.film.dry.byMass.resin,
       because: lifts,
-    }),
+    }) ?? overItsOwnMost(layer),
 })
 
 const waxText = {
   id: 'wax-limit',
   title: 'Wax limit',
+  afterwards: soluble,
   reason:
     'Wax weakens the film and softens in warmth; on cloth it bears less, and over a layer rich in it only paint as waxy holds. Limits are advice, not measurement; of the organic binder by mass.',
 }
@@ -64,8 +85,12 @@ const muchWax = layerRule({
   says: ({ layer }, { support, practice: { limits } }) =>
     held(layer, {
       ...(support.flexible
-        ? { key: 'waxOnFlexible', limit: limits.waxOnFlexible, because: `much for ${support.name}` }
-        : { key: 'wax', limit: limits.wax, because: 'soft, and a poor hold for the next layer' }),
+        ? {
+            key: 'waxOnFlexible',
+            limit: limits.waxOnFlexible,
+            because: `it is soft, and ${support.name} bends it`,
+          }
+        : { key: 'wax', limit: limits.wax, because: 'it is soft, and a poor hold for the next layer' }),
       what: 'wax',
       share: layer.film.binder.wax,
       ofFilm: layer.film.dry.byMass.wax,
@@ -97,6 +122,7 @@ export const waxLimit = together(muchWax, waxFalling)
 export const resinAndWaxLimit = layerRule({
   id: 'resin-and-wax-limit',
   title: 'Resin and wax together',
+  afterwards: soluble,
   reason:
     'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
   says: ({ layer }, { practice: { limits } }) => {

@@ -3,15 +3,17 @@ import { figure } from '../../figure.ts'
 import { about, dayCount } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
 import { mismatchVerdict, worstOf } from '../mismatch.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 import { besideThickness } from './fatOverLean.ts'
 
 export const slowUnderFast = pairRule({
   id: 'slow-under-fast',
   title: 'Slow under fast',
+  afterwards:
+    'It stays on the picture: put nothing over it until a fingernail leaves no mark below, and look for cracks.',
   reason:
-    'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb, science.md §6; it is unsound where the mismatch, which weighs the same by physics, says so too.',
+    'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb; it is unsound where the mismatch, which weighs the same by physics, says so too.',
   byPractice: true,
   mends: ['wait'],
   says: ({ lower, upper, waited, lowerUm, mismatch }, { practice: { limits } }) => {

@@ -1,8 +1,7 @@
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
-import { about } from '../../words.ts'
-import { limitFigures } from '../limit.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { limitFigures, timesBearable } from '../limit.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 /** Strain of a layer over what it stretches: (support's movement + thickness in mm / 600) / (0.02 flexPlain). */
@@ -15,8 +14,10 @@ const brittleBelow = 0.7
 export const supportStrain = layerRule({
   id: 'support-strain',
   title: 'Support strain',
+  afterwards:
+    'It stays on the picture: keep it from bending and from the cold; a panel behind the cloth takes most of the strain.',
   reason:
-    'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model; science.md §6).',
+    'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model).',
   says: ({ layer: { name, film, thickestUm, leftOn } }, { support, practice: { limits } }) => {
     if (!isOilFilm(film)) return null
     const leftUm = thickestUm * leftOn(Infinity)
@@ -26,7 +27,7 @@ export const supportStrain = layerRule({
     const stiff = (film.flexPlain ?? 0.5) < brittleBelow
     return {
       severity,
-      message: `${name} is ${stiff ? 'brittle' : 'thick'} for ${support.name}: it would be stretched to ${about(strain)} of what it can bear.`,
+      message: `${name} is ${stiff ? 'brittle' : 'thick'} for ${support.name}: it moves ${timesBearable(strain, limits.supportStrain)}.`,
       numbers: {
         strain: figure('strain over what the film can stretch', strain),
         flexibility: figure('stretch of the cured film, raw linseed = 1', film.flexPlain),

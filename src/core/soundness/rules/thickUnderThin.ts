@@ -2,7 +2,7 @@ import { isReached } from '../../cure/forecast.ts'
 import { figure } from '../../figure.ts'
 import { about, dayCount } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
-import { glazeFlex, isOilFilm } from '../oilFilm.ts'
+import { glazeFlex, isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 /** Thicknesses are rounded when they are written: so much over the limit is still the limit. */
@@ -11,10 +11,12 @@ const rounding = 1.001
 export const thickUnderThin = pairRule({
   id: 'thick-under-thin',
   title: 'Thick under thin',
+  afterwards:
+    'It stays on the picture: wait until the thick paint is firm to the fingernail before the next layer, and look for cracks.',
   reason:
-    'Thick paint goes on shrinking for months; a thin film over it is cracked by that, unless it gives like a glaze. Rule of thumb, science.md §6; judged at the thickest spot of the lower layer.',
+    'Thick paint goes on shrinking for months; a thin film over it is cracked by that, unless it gives like a glaze. Rule of thumb; judged at the thickest spot of the lower layer.',
   byPractice: true,
-  mends: ['wait'],
+  mends: ['thickness', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {
     if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
     const thicker = lowerUm / upper.film.dryThicknessUm

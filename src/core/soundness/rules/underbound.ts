@@ -1,29 +1,36 @@
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
-import { about, percent } from '../../words.ts'
+import { percent } from '../../words.ts'
 import { boundFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../oilFilm.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
+
+/** From this share of solvent in the wet mix on, the only layer of a picture is a wash to be painted over, no surface. */
+const washFrom = 0.15
 
 export const underbound = layerRule({
   id: 'underbound',
   title: 'Underbound',
+  afterwards:
+    'Oil it out thinly with the oil it was painted in and paint into that, or give the next layer more medium. No solvent on it: it lifts.',
   reason:
-    'Powder needs binder. What the layer below drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer that has lost binder and is left below 1.05 sinks and goes dull (model; science.md §4).',
+    'Powder needs binder. What the layer below drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer that has lost binder and is left below 1.05 sinks and goes dull (model).',
   mends: ['medium'],
-  says: ({ layer: { name, film }, isTop }, { practice: { limits } }) => {
+  says: ({ layer: { name, film, event }, isTop }, { areas, practice: { limits } }) => {
+    const isAlone = areas.every(({ layers }) => layers.every((other) => other.event === event))
     const after = film.binderRatioAfterDrinking
     if (after === null || !isOilFilm(film)) return null
     const binderUm = film.dryThicknessUm * film.perDryVolume.binder
     const lost = binderUm > 0 ? film.drunkUm / binderUm : 0
     const severity = levelOf('binderRatio', limits.binderRatio, after)
     if (!severity || (severity === 'watch' && !(isTop && lost >= limits.binderLost.watch))) return null
+    const isFirstWash = isAlone && film.mix.volatile >= washFrom
     return {
-      severity,
+      severity: severity === 'watch' && isFirstWash ? 'note' : severity,
       message:
         severity === 'unsound'
-          ? `${name} keeps only ${about(after)} of the binder its powder needs: it would dust, and lift with a varnish remover.`
-          : `${name} is left with ${about(after)} of the binder its powder needs, as ${percent(lost)} of it is drunk by what lies below: it will sink and look dull.`,
+          ? `${name} keeps ${percent(after)} of the binder its powder needs: it would dust, and lift with a varnish remover.`
+          : `${name} is left with about as much binder as its powder needs (${percent(after)}; ${percent(limits.binderRatio.watch)} keeps its look), as what lies below drinks ${percent(lost)} of it: it will sink and look dull.`,
       numbers: {
         after: figure('binder left over what the powder needs', after),
         before: figure('the same before the layer below drank', film.binderRatio),

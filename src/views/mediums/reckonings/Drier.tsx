@@ -1,7 +1,8 @@
+import { cautionsFor } from '../../../core/materials/hazards.ts'
 import { useState } from 'react'
 import { drierDosing, metalsIn } from '../../../core/medium/drierDose.ts'
 import { Choice, Labelled, NumberField } from '../../../ui/fields.tsx'
-import { about, gramsText, upperFirst } from '../../../ui/format.ts'
+import { about, gramsText } from '../../../ui/format.ts'
 import type { ReckoningProps } from './props.ts'
 
 export function Drier({ medium, materials }: ReckoningProps) {
@@ -48,13 +49,14 @@ export function Drier({ medium, materials }: ReckoningProps) {
             )}
           </>
         )}
-        . That is {about(dose.metalPercent)} % metal on the oil by mass
+        . That is {about(dose.metalPercent)} % metal on the oil by mass.
         {dose.mostMetalPercent !== null && (
           <>
-            ; the most advised is {about(dose.mostMetalPercent)} %, or {gramsText(dose.mostGrams!)}
+            {' '}
+            Never more than {about(dose.mostMetalPercent)} % metal, which {gramsText(dose.mostGrams!)} of this
+            solution would be; a third of that is plenty.
           </>
         )}
-        .
       </p>
       {metals.length > 0 && (
         <p className="mt-1">
@@ -74,8 +76,8 @@ export function Drier({ medium, materials }: ReckoningProps) {
         </p>
       )}
       <p className="mt-1 text-[0.85rem] text-soft">
-        {drier.hazard && <>{upperFirst(drier.hazard)}. </>}A leaded oil counts too. Above 500 µm no drier
-        makes a layer firm sooner.
+        {cautionsFor(drier.hazards ?? []).join(' ')} A leaded oil counts too. Above 500 µm no drier makes a
+        layer firm sooner.
       </p>
     </>
   )

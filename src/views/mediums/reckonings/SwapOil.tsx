@@ -50,7 +50,7 @@ export function SwapOil({
       ({ drying }) =>
         drying
           ? `${about(drying.iodine.low, 3)}–${about(drying.iodine.high, 3)}, ${drying.classes.join(' or ')}`
-          : 'none',
+          : 'does not tell how these dry',
     ],
     ['cost per ml', ({ costPerMl }) => (costPerMl > 0 ? about(costPerMl, 3) : 'no price')],
   ]

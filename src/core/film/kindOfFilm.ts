@@ -1,0 +1,34 @@
+import { isAllYolk } from '../medium/fat.ts'
+import type { Film } from './film.ts'
+
+/** From this share of water-borne binder on, by volume, a layer is not judged as an oil film. */
+const waterborneFrom = 0.5
+
+/** Whether a film is bound by water-borne binder, or by yolk with no other oil (rules.md, Terms). */
+export const isWaterborne = ({ binder, fat }: Film): boolean =>
+  binder.waterborne >= waterborneFrom || isAllYolk(fat)
+
+/** Whether a film is bound by oil or alkyd enough to be judged as an oil film (rules.md, What is not an oil film). */
+export const isOilFilm = (film: Film): boolean => !isWaterborne(film)
+
+/** From this share of its binder, by volume, oil and alkyd make a film an oily one. */
+const oilyFrom = 0.5
+export const isOily = ({ binder }: Film): boolean => binder.oil + binder.alkyd >= oilyFrom
+
+/** From these shares on, of the binder and of the wet mix by volume, an oily film is an emulsion. */
+const emulsionFrom = { protein: 0.02, water: 0.05 } as const
+
+/** Whether egg or glue carries water in oily paint. */
+export const isEmulsion = (film: Film): boolean =>
+  isOily(film) && film.binder.protein >= emulsionFrom.protein && film.mix.water >= emulsionFrom.water
+
+/** Powder seen through: below this share of opaque powder a paint rich in medium is a glaze. */
+const opaqueInGlaze = 0.2
+/** From this share of the wet mix, by volume, medium makes a glaze of transparent paint. */
+const mediumInGlaze = 0.4
+/** A film at least this stretchy, raw linseed = 1, gives like a glaze. */
+export const glazeFlex = 1.3
+
+/** Whether a layer is a glaze, told by its mixture (rules.md, Terms). */
+export const isGlaze = ({ mix, powder, binderRatio }: Film): boolean =>
+  binderRatio !== null && mix.medium >= mediumInGlaze && powder.opaque <= opaqueInGlaze

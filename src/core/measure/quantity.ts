@@ -1,0 +1,45 @@
+import { parseNumber } from './parse.ts'
+import { massUnits, volumeUnits } from './units.ts'
+
+/** Units a field asks for, and what else may be typed into it: each word with how many of the field's own it is. */
+const spoken: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  µm: { µm: 1, um: 1, micron: 1, microns: 1, mm: 1000 },
+  cm: { cm: 1, mm: 0.1, m: 100, in: 2.54, inch: 2.54, inches: 2.54, '"': 2.54 },
+  g: { ...massUnits, gram: 1, grams: 1 },
+  ml: { ...volumeUnits, cc: 1, litre: 1000, litres: 1000 },
+  '%': { '%': 1, percent: 1, 'per cent': 1 },
+  '°C': { '°c': 1, c: 1, '°': 1 },
+}
+
+/** Words before a number that change nothing. */
+const roughly = /^\s*(?:about|approx\.?|ca\.?|~|≈)\s*/i
+
+/**
+ * A number as it is typed into a field of this unit, in that unit: "70 microns", "60 cm", "1.5 mm" for µm, "about 60".
+ * Null: not a number of it.
+ */
+export function parseQuantity(text: string, unit: string): number | null {
+  const plain = text.replace(roughly, '').trim()
+  const bare = parseNumber(plain)
+  if (bare !== null) return bare
+  const match = /^(.*[\d½⅓⅔¼¾⅛])\s*([^\d\s].*)$/.exec(plain)
+  const number = match && parseNumber(match[1]!)
+  const times = match && spoken[unit]?.[match[2]!.trim().toLowerCase()]
+  return number === null || !times ? null : number * times
+}
+
+/** One number, or both ends of a range, the lower first: "55–75", "70 to 50", "about 60". Null: neither. */
+export function parseRange(text: string): { readonly low: number; readonly high: number } | null {
+  const ends = text
+    .replace(roughly, '')
+    .replace(/%/g, '')
+    .split(/–|—|-|\bto\b/)
+    .map(parseNumber)
+  const [one, other = one] = ends
+  if (ends.length > 2 || one === null || one === undefined || other === null || other === undefined)
+    return null
+  return { low: Math.min(one, other), high: Math.max(one, other) }
+}
+
+/** Money with or without its sign: "€12.50", "12,50 EUR". */
+export const parseMoney = (text: string): number | null => parseNumber(text.replace(/[^\d.,'\s]/g, '').trim())

@@ -1,0 +1,55 @@
+import { drierLoadOf } from '../../medium/driers.ts'
+import { figure } from '../../figure.ts'
+import { levelOf } from '../../practice/limits.ts'
+import { about, listed } from '../../words.ts'
+import { boundFigure, limitedFigure, limitFigures } from '../limit.ts'
+import { isOilFilm } from '../../film/kindOfFilm.ts'
+import { layerRule, together } from '../rule.ts'
+
+/** A drier that hurries the start by more than this makes a skin on thick paint. */
+const skins = 1.5
+
+const text = {
+  id: 'drier-over-maximum',
+  title: 'Drier over its most',
+  afterwards:
+    'Nothing takes the drier out again: keep it thin, warm and aired, and put nothing over it until a fingernail leaves no mark.',
+  reason:
+    'Driers add up, and so do those already in alkyd, boiled oil and oil cooked with lead. Past the most advised a film skins, wrinkles, darkens and turns brittle; and no drier brings thick paint firm any sooner. Suppliers’ advice.',
+}
+
+const tooMuch = layerRule({
+  ...text,
+  says: ({ layer: { name, film } }, { practice: { limits } }) => {
+    if (!isOilFilm(film)) return null
+    const load = drierLoadOf(film)
+    const severity = levelOf('drierLoad', limits.drierLoad, load)
+    const doses = listed(film.driers.doses.map((dose) => dose.name))
+    return (
+      severity && {
+        severity,
+        message: `${name} holds ${about(load)} times the most drier advised${doses && ` (${doses})`}: it skins, wrinkles and turns brittle.`,
+        numbers: { load: limitedFigure('drierLoad', load), ...limitFigures('drierLoad', limits.drierLoad) },
+      }
+    )
+  },
+})
+
+const inThickPaint = layerRule({
+  ...text,
+  says: ({ layer: { name, film, thickestUm } }, { practice: { limits } }) => {
+    const from = limits.drierThick.watch
+    if (!isOilFilm(film) || film.driers.start <= skins || thickestUm <= from) return null
+    return {
+      severity: 'watch',
+      message: `No drier makes thick paint firm: in ${name} it makes a skin over what stays wet.`,
+      numbers: {
+        start: figure('times as fast as it begins to dry, by its drier', film.driers.start),
+        thickest: figure('thickest spot, dry', thickestUm, 'µm'),
+        from: boundFigure('drierThick', from),
+      },
+    }
+  },
+})
+
+export const drierOverMaximum = together(tooMuch, inThickPaint)

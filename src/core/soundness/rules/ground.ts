@@ -1,0 +1,66 @@
+import { figure } from '../../figure.ts'
+import type { Climate } from '../../cure/climate.ts'
+import type { Ground } from '../../stack/support.ts'
+import { dayCount } from '../../words.ts'
+import { groundRule } from '../rule.ts'
+
+export const groundOnSupport = groundRule({
+  id: 'ground-on-support',
+  title: 'Ground on its support',
+  afterwards: 'The cloth can be stretched over a panel, or glued down on one, before it cracks.',
+  reason:
+    'Chalk or gypsum in glue is brittle: on a panel it lasts, on cloth that bends and swells it cracks and falls off. Every school agrees.',
+  says: (_first, { name, bends }, { support }) => {
+    if (!support.flexible || bends === 'with it') return null
+    return {
+      severity: bends === 'not' ? 'unsound' : 'watch',
+      message:
+        bends === 'not'
+          ? `Chalk and glue crack on cloth: ${name} needs a panel, and this is ${support.name}. Take another ground.`
+          : `${support.name} bends, and ${name} stiffens with age: a panel suits it better.`,
+      numbers: { movement: figure(`movement of ${support.name}`, 100 * support.strain, '%') },
+    }
+  },
+})
+
+/** Cold or damp, a ground takes so much longer. */
+const slowedBy = 2
+const coldBelowC = 15
+const dampAbovePercent = 70
+
+/** How long a ground takes to be ready for oil in this room, days. */
+export const groundReadyDays = (
+  { readyDays: { least, good } }: Pick<Ground, 'readyDays'>,
+  { temperatureC, relativeHumidityPct }: Pick<Climate, 'temperatureC' | 'relativeHumidityPct'>,
+): { readonly least: number; readonly good: number } => {
+  const slow = temperatureC < coldBelowC || relativeHumidityPct > dampAbovePercent
+  return slow ? { least: slowedBy * least, good: slowedBy * good } : { least, good }
+}
+
+export const groundAge = groundRule({
+  id: 'ground-age',
+  title: 'Ground put on too lately',
+  afterwards: 'Let both dry on in warm, dry air before the next layer, and look for blisters.',
+  reason:
+    'A ground gives off water, or hardens, before it may be painted on: days for acrylic and glue, weeks for oil; twice as long below 15 °C or above 70 % humidity. Typical waiting times, estimates.',
+  says: ({ name, appliedDay }, ground, { climate }) => {
+    const { least, good } = groundReadyDays(ground, climate)
+    const limits = {
+      least: figure('days it needs at least', least, 'days'),
+      good: figure('days advised', good, 'days'),
+    }
+    if (ground.onDay === null)
+      return {
+        severity: 'note',
+        message: `The ${ground.name} wants ${dayCount(good)} before oil. When it was put on is not told.`,
+        numbers: limits,
+      }
+    const age = appliedDay - ground.onDay
+    if (age >= good - 1e-9) return null
+    return {
+      severity: age < least - 1e-9 ? 'unsound' : 'watch',
+      message: `${name} goes on ${dayCount(Math.max(0, age))} after the ${ground.name}, which wants ${dayCount(good)} (at least ${dayCount(least)}).`,
+      numbers: { age: figure('days since the ground was put on', age, 'days'), ...limits },
+    }
+  },
+})

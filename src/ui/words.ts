@@ -1,0 +1,78 @@
+/** What the interface means by its words, once; in the order a painter meets them. */
+export const words: readonly (readonly [word: string, meaning: string])[] = [
+  [
+    'sound, watch, unsound',
+    'Every layer holds over what lies under it; it may, and wants an eye; it will likely crack, wrinkle, stay soft or come off.',
+  ],
+  ['touch dry', 'A clean finger laid on lightly: nothing comes off and nothing sticks.'],
+  ['firm', 'A fingernail pressed into the thickest spot leaves no mark.'],
+  [
+    'hard through',
+    'A thumb pressed and twisted leaves no print: the film is hard down to what lies under it.',
+  ],
+  [
+    'ready for a soft varnish',
+    'Far enough for a removable varnish, once a swab with the varnish’s own solvent stays clean on the slowest, thickest spot.',
+  ],
+  ['cured', 'As hard as oil becomes in its first years: ready for any varnish.'],
+  ['gate', 'What a practice waits for before the next layer goes on: touch dry, or firm.'],
+  [
+    'practice',
+    'A school of painting with its own limits and gates. They stand on the Studio page, and every one can be changed.',
+  ],
+  [
+    'fat',
+    'How much oil a film has for what its powder just needs: 1 is just bound, a tube as it comes about 1.25, a glaze 2.5 to 5. Fat over lean means that the stair climbs from layer to layer.',
+  ],
+  ['lean', 'The other way round: little oil for what the powder needs.'],
+  [
+    'bound',
+    'The powder has just the binder it needs. Under it, a film is underbound: it dusts, and lifts with a varnish remover.',
+  ],
+  ['binder', 'What stays and holds the powder: oil, alkyd, resin, wax, egg, glue, acrylic.'],
+  [
+    'medium',
+    'What is mixed into paint to change how it handles and dries. How much of it there is counts it without its solvent and powder, of the mix without solvent.',
+  ],
+  ['thinner', 'Solvent or oil that only thins paint.'],
+  ['solvent', 'What leaves as a film dries, besides water.'],
+  ['filler', 'White or clear powder for body: chalk, marble, barium, silica.'],
+  ['alkyd', 'An oil made over with resin in a factory; it dries fast, as driers are in it already.'],
+  [
+    'drier',
+    'Metal that hurries the drying of oil: cobalt works from the top, lead and manganese go through.',
+  ],
+  [
+    'iodine value',
+    'How much a raw oil can take up as it dries: from about 130 an oil dries, under about 100 it does not. Of thickened oils it tells nothing.',
+  ],
+  ['drying speed', 'Against raw linseed oil, which is 1: at 2 a film is touch dry in half the time.'],
+  [
+    'drinking',
+    'What an absorbent ground or layer takes out of the film over it. What is drunk is missing there: it sinks.',
+  ],
+  ['wet in wet', 'Painted into what is still wet, within a day: both dry as one film.'],
+  [
+    'movement',
+    'Oil films shrink as they dry. Where an upper film hardens over one that goes on moving, it cracks.',
+  ],
+  ['8 times in 10', 'Of ten such films, eight lie in the range; one is sooner and one later.'],
+  [
+    'estimate',
+    'From typical values or a model, not from your own measurement. A finger on the thickest spot outranks it.',
+  ],
+  ['true volume', 'What the material itself takes up: crushed resin in a spoon is half air.'],
+]
+
+/** Everything a key does beyond what every page of a browser does. */
+export const keys: readonly (readonly [key: string, does: string])[] = [
+  ['Tab, Shift Tab', 'go on and back; the first stop of every page leads past the navigation'],
+  ['Ctrl Z', 'takes the last thing back, where no field is being typed into'],
+  ['Enter', 'chooses, in a list that is typed into; adds, in the new line of a recipe'],
+  ['Arrow keys', 'move in an open list'],
+  ['Escape', 'closes a list or a box; the focus goes back to what opened it'],
+  [
+    'Space, arrows, Space',
+    'on a handle: takes a layer or a line up, moves it, lays it down; Escape puts it back',
+  ],
+]
