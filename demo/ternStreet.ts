@@ -5,6 +5,8 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
+import { defaultLimits } from '../src/core/practice/limits.ts'
+import type { PracticeDocument } from '../src/document/practice.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
@@ -169,6 +171,16 @@ type LayerIdea = Partial<LayerDocument> &
     readonly hour?: number
   }
 
+/** The studio's own way with small still lifes: wet into wet in one day, and thinner in the first strokes. */
+const oneSitting: PracticeDocument = {
+  id: 'one-sitting',
+  name: 'One sitting',
+  summary: 'Wet into wet within one day; after that it is left alone until it is firm.',
+  alkydWeight: 0.5,
+  gate: { oil: 'firm', alkyd: 'touch' },
+  limits: defaultLimits,
+}
+
 export function ternStreet(now: string): StudioDocument {
   const today = Math.floor(dayOf(now)!)
   const minute = (daysAgo: number, hour: number): string =>
@@ -207,6 +219,29 @@ export function ternStreet(now: string): StudioDocument {
           { material: 'walnut', amount: 22, unit: 'g' },
           { material: 'chalk_whiting', amount: 55, unit: 'g' },
           { material: 'marble_dust', amount: 10, unit: 'g' },
+        ],
+      },
+    },
+    {
+      id: 'pan-wax',
+      name: 'Pan wax',
+      note: 'A little more of it in each layer of the salt pans; only ever on a panel.',
+      recipe: {
+        partsBy: 'volume',
+        lines: [
+          { material: 'cold_wax_paste', amount: 3, unit: 'part' },
+          { material: 'linseed_stand_oil', amount: 1, unit: 'part' },
+        ],
+      },
+    },
+    {
+      id: 'quick-walnut',
+      name: 'Quick walnut',
+      note: 'Last layers only, when a picture has to leave; no solvent in it.',
+      recipe: {
+        lines: [
+          { material: 'alkyd_walnut_solvent_free', amount: 20, unit: 'ml' },
+          { material: 'walnut', amount: 10, unit: 'ml' },
         ],
       },
     },
@@ -250,6 +285,7 @@ export function ternStreet(now: string): StudioDocument {
     heightCm: null,
     support: 'linen_stretched',
     ground: 'acrylic_dispersion_ground',
+    groundOn: dateOf(today - 220),
     practice: 'oil-led',
     areas: [],
     deadline: null,
@@ -289,7 +325,7 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'Sunlight scumble',
-        paints: [tube('pw6_rutile', 1), tube('pr101_transparent', 1)],
+        paints: [tube('pw6_rutile', 4), tube('py43', 1)],
         medium: { mediumId: 'harbour-glaze', parts: 0.3 },
         wetThicknessUm: 30,
       },
@@ -304,7 +340,7 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'Dead colour',
-        paints: [tube('pbr7_burnt_umber', 1), tube('pw6_rutile', 3), tube('pr102', 1)],
+        paints: [tube('pbr7_burnt_umber', 1), tube('pw1', 3), tube('pr102', 1)],
         wetThicknessUm: 60,
         daysAgo: 8,
       },
@@ -330,10 +366,34 @@ export function ternStreet(now: string): StudioDocument {
         areas: ['head'],
       },
     ]),
+    ...layersOf('salt-pans', [
+      {
+        name: 'Mud',
+        paints: [tube('py43', 3), tube('pbr7_raw_umber', 1)],
+        medium: { mediumId: 'pan-wax', parts: 0.2 },
+        wetThicknessUm: 80,
+        daysAgo: 52,
+      },
+      {
+        name: 'Pans',
+        paints: [tube('pb29', 1), tube('pw6_rutile', 3)],
+        medium: { mediumId: 'pan-wax', parts: 0.6 },
+        wetThicknessUm: 120,
+        daysAgo: 24,
+      },
+      {
+        name: 'Salt',
+        paints: [tube('pw6_rutile', 1)],
+        medium: { mediumId: 'pan-wax', parts: 0.4 },
+        wetThicknessUm: 200,
+        ridgeWetUm: 600,
+      },
+    ]),
     ...layersOf('quince', [
       {
         name: 'Dark table',
         paints: [tube('pbr7_burnt_umber', 2), tube('pb29', 1)],
+        thinner: { material: 'gum_turpentine', parts: 0.8 },
         wetThicknessUm: 60,
         daysAgo: 34,
         hour: 9,
@@ -361,8 +421,7 @@ export function ternStreet(now: string): StudioDocument {
     ...layersOf('sheds', [
       {
         name: 'Ground tone',
-        paints: [tube('py43', 2), tube('pbk9', 1)],
-        medium: { mediumId: 'shed-putty', parts: 1 },
+        paints: [tube('py43', 2, 'acrylic_dispersion'), tube('pbk9', 1, 'acrylic_dispersion')],
         wetThicknessUm: 50,
         daysAgo: 12,
       },
@@ -377,7 +436,7 @@ export function ternStreet(now: string): StudioDocument {
       {
         name: 'Low sun',
         paints: [tube('py35', 1), tube('pw6_rutile', 3)],
-        medium: { mediumId: 'morning-oil', parts: 0.6 },
+        medium: { mediumId: 'quick-walnut', parts: 0.6 },
         wetThicknessUm: 40,
       },
     ]),
@@ -397,7 +456,7 @@ export function ternStreet(now: string): StudioDocument {
     shelf: [...shelf(today)],
     batches: [...batches(minute)],
     mediums,
-    practices: [],
+    practices: [oneSitting],
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', {
         widthCm: 60,
@@ -419,8 +478,10 @@ export function ternStreet(now: string): StudioDocument {
       painting('quince', 'Quince and pewter', {
         widthCm: 40,
         heightCm: 30,
-        ground: 'acrylic_dispersion_ground',
+        ground: 'acrylic_absorbent_ground',
         support: 'cotton_stretched',
+        practice: 'one-sitting',
+        note: 'All in one day. The table has gone dull; do not judge the darks until it is oiled out.',
         areas: [
           { id: 'pewter', name: 'pewter', share: 0.25 },
           { id: 'fruit', name: 'fruit', share: 0.3 },
@@ -431,6 +492,12 @@ export function ternStreet(now: string): StudioDocument {
         heightCm: 45,
         support: 'plywood',
         ground: 'acrylic_absorbent_ground',
+      }),
+      painting('salt-pans', 'Salt pans', {
+        widthCm: 60,
+        heightCm: 40,
+        support: 'plywood',
+        ground: 'chalk_glue_gesso',
       }),
     ],
     layers: layers.map((layer) => ({ ...layer })),

@@ -97,9 +97,14 @@ const ten: Picture = {
   today: 20781.4,
 }
 const solved = solve(ten, findInLibrary)!
+/** The picture after an edit of its seventh layer: what an edit changes is never remembered. */
+const withEdit = (picture: Picture): Picture => ({
+  ...picture,
+  layers: picture.layers.map((layer, at) => (at === 6 ? { ...layer } : layer)),
+})
 tell(
-  'ten layers in three areas: films, rules and dates',
-  median(() => assess(ten, findInLibrary, solved), 151),
+  'ten layers in three areas, one of them edited: films, rules and dates',
+  median(() => assess(withEdit(ten), findInLibrary, solved), 151),
   4,
   'ms',
 )
@@ -295,7 +300,7 @@ for (const path of [
     await page.close()
   }
   tell(`${path}: interactive`, times.slice(1).sort((a, b) => a - b)[3]!, 1000, 'ms')
-  tell(`${path}: JavaScript until it answers, gzipped`, needed / 1000, 150, 'kB')
+  tell(`${path}: JavaScript until it answers, gzipped`, needed / 1000, 165, 'kB')
   const later = ((whole - needed) / 1000).toFixed(0)
   console.log(`(and ${later} kB later: choosers, boxes, dragging, the chart, the worker)`)
 }

@@ -1,8 +1,11 @@
 /** Writes src/core/materials/library.ts and book.ts from data/*.csv. Run `npm run library` after changing a CSV. */
 import { readFileSync, writeFileSync } from 'node:fs'
 import Papa from 'papaparse'
+import { hazardIds } from '../src/core/materials/hazards.ts'
+import type { Hazard } from '../src/core/materials/hazards.ts'
+import { solvency } from '../src/core/materials/material.ts'
 import type { BookEntry, BookFigure } from '../src/core/materials/bookEntry.ts'
-import type { Family, Material, Range, Shares } from '../src/core/materials/material.ts'
+import type { Family, Material, Range, Shares, Solvency } from '../src/core/materials/material.ts'
 
 type Row = Record<string, string>
 const root = new URL('..', import.meta.url)
@@ -37,6 +40,23 @@ const common = (row: Row, density: Range): Pick<Material, 'id' | 'densityGPerMl'
   dropMl: dropMl.get(row['id']!),
 })
 
+const hazards = (row: Row, vapour = false): readonly Hazard[] | undefined => {
+  const named = (row['hazard'] ?? '').split('; ').filter(Boolean)
+  for (const name of named)
+    if (!hazardIds.includes(name as Hazard)) throw new Error(`${row['id']}: no hazard is called ${name}`)
+  const all = hazardIds.filter((id) => named.includes(id) || (vapour && id === 'solvent vapour'))
+  return all.length > 0 ? all : undefined
+}
+
+/** Conjugated oils dry faster than their iodine value says; bodied ones have used bonds up. */
+const conjugated = ['tung', 'castor_dehydrated']
+const bodiedAs = (row: Row): Material['bodied'] =>
+  conjugated.includes(row['id']!)
+    ? 'conjugated'
+    : row['fa_basis'] === 'measured_typical'
+      ? undefined
+      : 'heat or air'
+
 const oils = read('oils').map((row): Material => ({
   ...common(row, ranged(row, 'density_g_per_ml_20c')!),
   name: row['name']!,
@@ -48,8 +68,18 @@ const oils = read('oils').map((row): Material => ({
   yellowing: number(row['yellowing_1to5']),
   strength: number(row['film_strength_1to5']),
   viscosityMPas: number(row['viscosity_mpas_25c']),
-  hazard: row['id'] === 'black_oil_leaded' ? 'lead' : undefined,
+  bodied: bodiedAs(row),
+  waterMixable: row['water_mixable'] === 'yes' || undefined,
+  hazards: hazards(row),
 }))
+
+/** From this share of volatile by mass a material gives off solvent vapour. */
+const vapourFrom = 0.01
+
+const percentRange = (row: Row, name: string): Range | undefined => {
+  const found = ranged(row, name)
+  return found && { low: share(found.low), mid: share(found.mid), high: share(found.high) }
+}
 
 const share = (percent: number): number => Number((percent / 100).toFixed(6))
 const families: Record<string, Family> = {
@@ -88,7 +118,14 @@ const resinsAndWaxes = read('resins_waxes').map((row): Material => {
     yellowing: number(row['yellowing_1to5']),
     rate: family === 'alkyd' ? { low: 3, mid: 5, high: 8 } : undefined,
     flexFactor: family === 'alkyd' ? 0.9 : undefined,
-    hazard: family === 'balsam' || row['id'] === 'colophony' ? 'sensitiser' : undefined,
+    mostOfFilm: family === 'alkyd' ? undefined : percentRange(row, 'recommended_max_percent_dried_film'),
+    meltsC: row['softening_or_melting_c_high']
+      ? {
+          low: Number(row['softening_or_melting_c_low']),
+          high: Number(row['softening_or_melting_c_high']),
+        }
+      : undefined,
+    hazards: hazards(row, volatile >= vapourFrom),
   }
 })
 
@@ -98,11 +135,22 @@ const solvents = read('solvents').map((row): Material => ({
   family: 'solvent',
   shares: row['id'] === 'water' ? { water: 1 } : { volatile: 1 },
   flashPointC: number(row['flash_point_c']),
-  hazard:
-    [row['id'] === 'water' ? '' : 'solvent vapour', row['sensitiser'] === 'yes' ? 'sensitiser' : '']
-      .filter(Boolean)
-      .join(', ') || undefined,
+  dissolves: Object.fromEntries(
+    Object.entries(row).flatMap(([column, how]) =>
+      column.startsWith('dissolves_') && solvency.includes(how as Solvency) && how !== 'no'
+        ? [[column.slice('dissolves_'.length), how as Solvency]]
+        : [],
+    ),
+  ),
+  hazards: hazards(row),
 }))
+
+/** What thickens so strongly that more of it cannot be stirred, of the mix by mass. */
+const thixotropes: Record<string, number> = {
+  silica_fumed: 0.03,
+  silica_hydrophobic: 0.03,
+  organoclay: 0.015,
+}
 
 const extenders = read('extenders').map((row): Material => ({
   ...common(row, ranged(row, 'density_g_per_ml')!),
@@ -113,7 +161,8 @@ const extenders = read('extenders').map((row): Material => ({
   oilAbsorption: ranged(row, 'oil_absorption_g_per_100g', 'oil_absorption_g_per_100g_mid'),
   sinkingTendency: 1,
   transparency: 'transparent',
-  hazard: row['hazard'] || undefined,
+  mostOfMix: thixotropes[row['id']!],
+  hazards: hazards(row),
 }))
 
 const pigments = read('pigments').map((row): Material => ({
@@ -126,7 +175,8 @@ const pigments = read('pigments').map((row): Material => ({
   sinkingTendency: number(row['sinking_tendency_1to5']),
   transparency: row['transparency'] as Material['transparency'],
   pigmentCode: row['ci'] || undefined,
-  hazard: row['hazard'] && !row['hazard'].startsWith('none') ? row['hazard'] : undefined,
+  lightfastness: row['lightfastness'] || undefined,
+  hazards: hazards(row),
 }))
 
 /** Umber acting as a drier is a pigment, and vitamin E in food oil is not something one doses: neither is a line of a recipe. */
@@ -141,7 +191,7 @@ const driers = read('driers')
       shares: { drier: 1 },
       metalPercent: number(row['supplied_metal_percent']),
       maxMetalPercent: number(row['max_metal_on_oil_percent']),
-      hazard: row['hazard'] || undefined,
+      hazards: hazards(row),
     }
   })
 
@@ -154,6 +204,7 @@ const shareColumns = [
   'polymer',
   'gum',
   'extender',
+  'pigment',
   'volatile',
   'water',
   'other',
@@ -168,7 +219,9 @@ const prepared = read('prepared').map((row): Material => {
       shareColumns.filter((name) => Number(row[name]) > 0).map((name) => [name, Number(row[name])]),
     ),
     rate: range(undefined, row['relative_rate'], undefined),
-    hazard: row['id'] === 'vinegar_essence_25' ? 'corrosive' : undefined,
+    shelfDays: number(row['shelf_life_days']),
+    waterMixable: row['id'] === 'alkyd_water_mixable' || undefined,
+    hazards: hazards(row, row['kind'] !== 'acid' && Number(row['volatile']) >= vapourFrom),
   }
 })
 
