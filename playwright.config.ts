@@ -4,8 +4,8 @@ export default defineConfig({
   testDir: 'test/browser',
   reporter: [['list'], ['json']],
   workers: 2,
-  timeout: 120_000,
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {

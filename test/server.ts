@@ -43,6 +43,7 @@ export async function startServer({
       HOST: '127.0.0.1',
       PORT: String(own),
       GRELTA_SCALE_PORT: String(scalePort),
+      GRELTA_PATIENCE_MS: '60000',
       ...(scale && { GRELTA_SCALE: scale }),
     },
     stdio: ['ignore', 'pipe', 'pipe'],

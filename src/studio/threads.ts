@@ -29,8 +29,8 @@ function threads(): Tinypool {
 type Tasks = typeof tasks
 type TaskName = keyof Tasks
 
-/** Longest a task that somebody waits for may take, ms. */
-const patienceMs = 1900
+/** Longest a task that somebody waits for may take, ms; a slow machine is given more. */
+const patienceMs = Number(process.env['GRELTA_PATIENCE_MS'] ?? 1900)
 
 /** Runs a task; it is ended when `signal` says so. */
 export const runTask = <Name extends TaskName>(

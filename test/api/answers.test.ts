@@ -16,7 +16,7 @@ describe('every answer is as it is described', () => {
   let server: Server
   let paths: Readonly<Record<string, Readonly<Record<string, Operation>>>>
   before(async function () {
-    this.timeout(60_000)
+    this.timeout(240_000)
     server = await startServer({ demo: true })
     const described: unknown = await (await fetch(`${server.url}/api/openapi.json`)).json()
     paths = (described as { paths: typeof paths }).paths
@@ -105,7 +105,7 @@ describe('every answer is as it is described', () => {
 
 describe('one write, one time', () => {
   it('sent twice under one key is done once, and answered alike', async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     const server = await startServer()
     const send = async () =>
       (

@@ -39,7 +39,7 @@ for (const [way, body] of Object.entries(ways))
   describe(`a studio in which one of every kind ${way}`, () => {
     let server: Server
     before(async function () {
-      this.timeout(60_000)
+      this.timeout(240_000)
       const first = await startServer({ demo: true })
       await first.stop()
       const sqlite = new SQLite(studioFile(first.folder))

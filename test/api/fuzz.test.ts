@@ -21,7 +21,7 @@ describe('nearly right bodies over every route', () => {
   let server: Server
   let routes: readonly FuzzRoute[]
   before(async function () {
-    this.timeout(60_000)
+    this.timeout(240_000)
     server = await startServer({ demo: true })
     routes = routesIn(await (await fetch(`${server.url}/api/openapi.json`)).json())
   })

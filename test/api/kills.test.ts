@@ -12,11 +12,11 @@ describe('a kill at any moment', () => {
     expect(lost).to.deep.equal([])
   })
   it('while a studio is made leaves one that can be made', async function () {
-    this.timeout(60_000)
+    this.timeout(240_000)
     expect(await killWhileOpening(4, 2, null)).to.deep.equal([])
   })
   it('while an older studio is brought forward leaves it whole', async function () {
-    this.timeout(60_000)
+    this.timeout(240_000)
     expect(await killWhileOpening(4, 3, older)).to.deep.equal([])
   })
 })

@@ -15,7 +15,7 @@ const loadedLater = /chart|sorter|downshift|Chooser|Popup|Toast|highs|solve/i
 describe('what a page waits for', () => {
   let server: Server
   before(async function () {
-    this.timeout(60_000)
+    this.timeout(240_000)
     server = await startServer({ demo: true })
   })
   after(() => server.kill())

@@ -46,7 +46,7 @@ describe('starting where it cannot', () => {
     other.close()
   })
   it('a second program on the same folder is told, and the first goes on', async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     const server = await startServer()
     const { code, said } = await failing({ PORT: String(await freePort()), GRELTA_DATA: server.folder })
     expect([code, said]).to.satisfy(
@@ -88,7 +88,7 @@ describe('starting where it cannot', () => {
     ],
   ] as const)
     it(`${what} is told in a sentence, on the console and nowhere as a stack`, async function () {
-      this.timeout(30_000)
+      this.timeout(120_000)
       const folder = emptyFolder()
       await (await openStudio(folder)).close()
       spoil(studioFile(folder))
@@ -100,7 +100,7 @@ describe('starting where it cannot', () => {
 
 describe('stopping', () => {
   it('politely leaves one file that is the whole studio', async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     const server = await startServer()
     for (const id of ['a', 'b', 'c']) expect((await put(server, id)).status).to.equal(200)
     await server.stop()
@@ -112,7 +112,7 @@ describe('stopping', () => {
     await close()
   })
   it('or a pause, puts everything into the one file, so that a copy of it is a copy of all', async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     const server = await startServer()
     await put(server, 'paused')
     await new Promise((resolve) => setTimeout(resolve, 2500))
@@ -128,7 +128,7 @@ describe('stopping', () => {
 describe('when something goes wrong while it runs', () => {
   let server: Server
   before(async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     server = await startServer({ demo: true })
   })
   after(() => server.kill())
@@ -196,7 +196,7 @@ describe('when something goes wrong while it runs', () => {
 
 describe('the passphrase over HTTP', () => {
   it('is asked of pages and of the interface, and ten wrong guesses are enough', async function () {
-    this.timeout(30_000)
+    this.timeout(120_000)
     process.env['GRELTA_PASSPHRASE'] = 'chalk'
     const server = await startServer()
     delete process.env['GRELTA_PASSPHRASE']

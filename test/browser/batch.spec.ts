@@ -1,5 +1,5 @@
 import { startScale, startServer } from '../server.ts'
-import { choose, expect, expectNoAxeProblems, open, reload, settled, test } from './studio.ts'
+import { choose, expect, expectNoAxeProblems, hold, open, reload, saved, settled, test } from './studio.ts'
 
 test('a whole batch: the method, an overpour on the scale, a reload and a kill of the server in the middle, the label, the undo', async ({
   page,
@@ -50,8 +50,13 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   const turpentine = page.getByRole('button', { name: /^Gum turpentine/ })
   await turpentine.click()
   await page.getByLabel('or typed, g').fill('78,3')
+  const release = await hold(page, /\/pour$/)
   await page.getByRole('button', { name: 'Write down what is typed' }).click()
   await expect(turpentine).toContainText('78.3 g')
+  await turpentine.click()
+  release()
+  await saved(page)
+  await expect(turpentine).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('button', { name: 'Take the last pour back' }).click()
   await expect(turpentine).toContainText('0.00 g')
   await turpentine.click()

@@ -34,7 +34,7 @@ describe('judging in the background', () => {
 
   it('goes on until nothing is left, two dozen at a time', async () => {
     for (let n = 0; n < 30; n++) await begin(`p-${n}`)
-    expect(await background.settled(5000)).to.equal(0)
+    expect(await background.settled(50_000)).to.equal(0)
     expect(rounds.map((ids) => ids.length)).to.deep.equal([24, 6])
     expect(await background.settled(0)).to.equal(0)
     expect(rounds).to.have.length(2)
@@ -47,7 +47,7 @@ describe('judging in the background', () => {
       changed = true
       await savePainting({ db: studio.db, at: now }, painting('p', { practice: 'glazing' }), 1)
     }
-    expect(await background.settled(5000)).to.equal(0)
+    expect(await background.settled(50_000)).to.equal(0)
     expect(rounds).to.deep.equal([['p'], ['p']])
   })
   it('keeps nothing of a painting that went in the meantime', async () => {
@@ -55,7 +55,7 @@ describe('judging in the background', () => {
     during = async () => {
       await removePainting({ db: studio.db, at: now }, 'p', 1)
     }
-    expect(await background.settled(5000)).to.equal(0)
+    expect(await background.settled(50_000)).to.equal(0)
   })
   it('keeps nobody waiting longer than asked, and says how many are left', async () => {
     await begin('p')
@@ -64,7 +64,7 @@ describe('judging in the background', () => {
     during = () => held
     expect(await background.settled(30)).to.equal(1)
     judged()
-    expect(await background.settled(5000)).to.equal(0)
+    expect(await background.settled(50_000)).to.equal(0)
   })
   it('that fails stops, and begins again when it is next asked', async () => {
     await begin('p')
@@ -72,11 +72,11 @@ describe('judging in the background', () => {
     const error = console.error
     console.error = (...words: unknown[]) => said.push(words)
     during = () => Promise.reject(new Error('the thread ended'))
-    expect(await background.settled(2000)).to.equal(1)
+    expect(await background.settled(50_000)).to.equal(1)
     console.error = error
     expect(said).to.have.length(1)
     during = () => Promise.resolve()
-    expect(await background.settled(2000)).to.equal(0)
+    expect(await background.settled(50_000)).to.equal(0)
   })
 })
 

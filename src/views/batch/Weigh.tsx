@@ -49,9 +49,11 @@ export function Weigh({ edited, findMaterial, made, bring, coming, onFinished }:
   const nameOf = (id: string): string => findMaterial(id)?.name ?? coming.get(id) ?? id
   const repair = repairOf(batch.targets, batch.pours)
   const pourIn = async (material: string, grams: number): Promise<boolean> => {
-    const ok = await act('pour', { material, grams })
-    if (!ok) return false
     setChosen(null)
+    if (!(await act('pour', { material, grams }))) {
+      setChosen(material)
+      return false
+    }
     if (reading) await send('POST /api/scale', { command: 'tare' })
     return true
   }
