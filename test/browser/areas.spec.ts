@@ -78,6 +78,7 @@ test('two parts over one ground colour are built, judged apart, painted, correct
   // A touch test that was wrong is taken out, after a reload too; then that it was painted at all.
   await page.getByRole('button', { name: 'Touch test' }).click()
   await page.getByRole('button', { name: 'nail leaves no mark' }).click()
+  await page.getByRole('button', { name: 'It is: write it down' }).click()
   const tests = page.getByRole('region', { name: 'Touch tests' })
   await expect(tests).toContainText('nail leaves no mark')
   await reload(page)

@@ -6,6 +6,7 @@ import {
   daysAtChance,
   forecastOf,
   isReached,
+  isUnlikelyPass,
   passedOn,
   spreadOf,
   stateOn,
@@ -114,8 +115,10 @@ describe('a finger on the layer', () => {
     }
   })
   it('that passed when hardly any layer would have counts for its own state only', () => {
-    const plain = daysAtChance(after(), 'firm', 0.5)!
+    const plainly = after()
+    const plain = daysAtChance(plainly, 'firm', 0.5)!
     const early = after(on(touch * 0.3, 'touch', true))
+    expect([0.3, 0.7].map((of) => isUnlikelyPass(plainly, 'touch', touch * of))).to.deep.equal([true, false])
     expect(passedOn(early, 'touch')).to.equal(touch * 0.3)
     expect(daysAtChance(early, 'firm', 0.5)!).to.be.closeTo(plain, 0.01 * plain)
   })

@@ -147,6 +147,22 @@ describe('the rules', () => {
     expect(rulesFound({ practice: 'glazing', layers })).to.include('too-soon')
     expect(rulesFound({ practice: 'oil-led', layers })).to.not.include('too-soon')
   })
+  it('an emulsion bears the next layer once its water is gone: in two days, in a cold room in more', () => {
+    const egg = {
+      lines: ['egg_yolk', 'linseed_cold_pressed', 'water'].map((material) => grams(material, 1)),
+      parts: 0.5,
+    }
+    const soon = (day: number, climate?: Request['climate']) =>
+      findingsOf({
+        practice: 'putty-emulsion',
+        support: 'plywood',
+        ...(climate && { climate }),
+        layers: [layer('pw6_rutile', 30, 0, { medium: egg }), layer('pw6_rutile', 30, day, { medium: egg })],
+      }).find(({ rule }) => rule === 'too-soon')
+    expect(soon(1.5)?.message).to.include('before the water has left it')
+    expect([soon(1.5)?.severity, soon(2)]).to.deep.equal(['watch', undefined])
+    expect(soon(2, { temperatureC: 8, relativeHumidityPct: 50, light: 1 })?.severity).to.equal('watch')
+  })
   it('fast umber over slow black that is not firm: slow under fast, where a practice is named', () => {
     const layers = [layer('pbk9', 60, 0), layer('pbr7_raw_umber', 30, 6)]
     expect(rulesFound({ practice: 'oil-led', layers })).to.include('slow-under-fast')

@@ -2,6 +2,7 @@ import { fatnessOf } from '../../core/film/film.ts'
 import { fatnessText } from '../../core/words.ts'
 import type { Film } from '../../core/film/film.ts'
 import { isWaterborne } from '../../core/film/kindOfFilm.ts'
+import { leavesToSet } from '../../core/film/physicalSet.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { stateNames } from '../../core/cure/states.ts'
@@ -13,6 +14,9 @@ import { Why } from '../../ui/Why.tsx'
 
 const speedText = (film: Film): string =>
   film.hardens ? about(film.rate) : isWaterborne(film) ? 'by losing water' : 'will not harden'
+
+const drying =
+  'Oil dries by taking oxygen from the air, from the surface down. How long that takes spreads widely from picture to picture; touch tests cut off what they rule out. At the thickest spot.'
 
 /** What the layer comes to; each number says why when asked. */
 export function Numbers({
@@ -33,6 +37,7 @@ export function Numbers({
       </p>
     )
   const { film, forecast } = spot
+  const leaves = leavesToSet(film)
   const fat = fatnessText(fatnessOf(film.perDryVolume, alkydWeight))
   const items: readonly (readonly [string, FilmNumber, string])[] = [
     ['dry', 'dryThicknessUm', umText(film.dryThicknessUm)],
@@ -79,7 +84,9 @@ export function Numbers({
                 reason={{
                   title: `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
                   formula:
-                    'Oil dries by taking oxygen from the air, from the surface down. How long that takes spreads widely from picture to picture; touch tests cut off what they rule out. At the thickest spot.',
+                    leaves && state === 'touch'
+                      ? `It sets by losing its ${leaves}; the oil in it dries for weeks yet. ${drying}`
+                      : drying,
                   figures: [
                     { is: 'days, 1 time in 10 sooner', value: low, unit: 'days' },
                     { is: 'days, as likely sooner as later', value: middle, unit: 'days' },

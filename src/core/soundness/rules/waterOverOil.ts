@@ -30,6 +30,8 @@ const overOil = pairRule({
     if (!isOily(lower.film) || !(upper.film.mix.water >= wateryFrom || isWaterborne(upper.film))) return null
     const waitedDays = figure('days between the two', waited, 'days')
     if (isEmulsion(upper.film)) {
+      // What an emulsion waits for over another is its water (rules.md 19).
+      if (isEmulsion(lower.film)) return null
       const isWet = !isReached(lower.forecast, 'touch', waited)
       if (isWet && waited <= intoWetDays) return null
       const firm = isReached(lower.forecast, 'firm', waited)
