@@ -1,6 +1,7 @@
 import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
+import { mediumOfBatch } from '../src/document/batchMedium.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
 import type { Brush } from '../src/document/brush.ts'
@@ -153,6 +154,23 @@ const batches = (minute: (daysAgo: number, hour: number) => string): readonly Ba
       looks: [{ on: minute(10, 9).slice(0, 10), found: 'clear' }],
     },
   ),
+  batch(
+    'egg-4',
+    4,
+    'Frost emulsion',
+    null,
+    [
+      ['egg_yolk', 20],
+      ['walnut', 8],
+      ['water', 15],
+    ],
+    minute(9, 9),
+    {
+      leftOut: ['preservative'],
+      taken: [{ ml: 41, what: 'Sheds, first frost', at: minute(9, 11) }],
+      note: 'Made for the morning, and used up.',
+    },
+  ),
 ]
 
 /** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
@@ -246,8 +264,10 @@ export function ternStreet(now: string): StudioDocument {
       },
     },
   ]
+  const jars = batches(minute)
+  const usable = [...mediums, ...jars.map(mediumOfBatch)]
   const recipeOf = (id: string): Painted['used'] => {
-    const { name, recipe } = mediums.find((one) => one.id === id)!
+    const { name, recipe } = usable.find((one) => one.id === id)!
     return { name, recipe }
   }
   const paintedAt = (at: string, plan: Brush): Painted => ({
@@ -426,6 +446,13 @@ export function ternStreet(now: string): StudioDocument {
         daysAgo: 12,
       },
       {
+        name: 'First frost',
+        paints: [tube('pw6_rutile', 1)],
+        medium: { mediumId: 'egg-4', parts: 0.75 },
+        wetThicknessUm: 30,
+        daysAgo: 9,
+      },
+      {
         name: 'Sheds',
         paints: [tube('pbk9', 2), tube('pr83', 1)],
         medium: { mediumId: 'morning-oil', parts: 0.5 },
@@ -454,7 +481,7 @@ export function ternStreet(now: string): StudioDocument {
       dryingBounds: usualBounds,
     },
     shelf: [...shelf(today)],
-    batches: [...batches(minute)],
+    batches: [...jars],
     mediums,
     practices: [oneSitting],
     paintings: [

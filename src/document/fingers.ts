@@ -4,7 +4,6 @@ import { dayOf } from '../core/plan/calendar.ts'
 import { paintedAtOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import type { Picture } from './picture.ts'
-import { feels } from './studio.ts'
 import type { Feel } from './studio.ts'
 
 /** What each feel says of a layer's states. */
@@ -26,7 +25,7 @@ export function fingersOn({ touchTests }: Picture, layer: LayerDocument): readon
 
 /** What a layer so many days old can hardly feel like yet, wherever it lies: asked about before it is written down. */
 export const doubtfulFeels = (forecasts: readonly Forecast[], days: number): readonly Feel[] =>
-  feels.filter((feel) => {
+  (Object.keys(evidenceOf) as Feel[]).filter((feel) => {
     const { state, reached } = evidenceOf[feel]
     return reached && forecasts.every((forecast) => isUnlikelyPass(forecast, state, days))
   })

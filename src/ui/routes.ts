@@ -41,10 +41,11 @@ import type * as r38 from '../pages/api/settings.ts'
 import type * as r39 from '../pages/api/shelf.csv.ts'
 import type * as r40 from '../pages/api/shelf/[id].ts'
 import type * as r41 from '../pages/api/shelf/index.ts'
-import type * as r42 from '../pages/api/since.ts'
-import type * as r43 from '../pages/api/tests/[id].ts'
-import type * as r44 from '../pages/api/today.ts'
-import type * as r45 from '../pages/api/undo.ts'
+import type * as r42 from '../pages/api/shopping.ts'
+import type * as r43 from '../pages/api/since.ts'
+import type * as r44 from '../pages/api/tests/[id].ts'
+import type * as r45 from '../pages/api/today.ts'
+import type * as r46 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -103,8 +104,9 @@ export interface Routes {
   'DELETE /api/shelf/{id}': typeof r40.DELETE
   'GET /api/shelf': typeof r41.GET
   'PUT /api/shelf': typeof r41.PUT
-  'GET /api/since': typeof r42.GET
-  'DELETE /api/tests/{id}': typeof r43.DELETE
-  'GET /api/today': typeof r44.GET
-  'POST /api/undo': typeof r45.POST
+  'GET /api/shopping': typeof r42.GET
+  'GET /api/since': typeof r43.GET
+  'DELETE /api/tests/{id}': typeof r44.DELETE
+  'GET /api/today': typeof r45.GET
+  'POST /api/undo': typeof r46.POST
 }

@@ -36,6 +36,10 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
   ],
   ['thinner', 'Solvent or oil that only thins paint.'],
   ['solvent', 'What leaves as a film dries, besides water.'],
+  [
+    'batch',
+    'A medium that was made, in its jar. Batches are numbered through the whole studio, so that a jar is known by its number alone.',
+  ],
   ['filler', 'White or clear powder for body: chalk, marble, barium, silica.'],
   ['alkyd', 'An oil made over with resin in a factory; it dries fast, as driers are in it already.'],
   [

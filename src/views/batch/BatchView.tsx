@@ -73,7 +73,9 @@ export function BatchView({ initial, shelf: known, settings, parent, usedIn, tod
         ))}
       </nav>
       <div className="mt-4">
-        {face === 'Method' && <Method edited={edited} findMaterial={findMaterial} />}
+        {face === 'Method' && (
+          <Method edited={edited} findMaterial={findMaterial} policies={settings.policies} />
+        )}
         {face === 'Weigh' && (
           <Weigh
             edited={edited}

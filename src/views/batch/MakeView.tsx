@@ -314,6 +314,9 @@ function Amounts({ medium, made, shelf }: AmountsProps) {
               Begin by feel, and write down what goes in
             </button>
           </div>
+          <p className="mt-2 text-[0.88rem] text-soft">
+            Batches are numbered through the whole studio: a jar is known by its number alone.
+          </p>
         </>
       ) : (
         <p role="alert" className="mt-3 text-unsound">

@@ -2,9 +2,11 @@ import { useEffect, useState } from 'react'
 import { heatGuard, methodOf, missingBefore, unsettled } from '../../core/batch/method.ts'
 import type { MethodStep } from '../../core/batch/method.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { gramsText } from '../../ui/format.ts'
+import { RoomSays } from '../../ui/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { EditedBatch } from './useBatch.ts'
 
@@ -12,9 +14,11 @@ import type { EditedBatch } from './useBatch.ts'
 export function Method({
   edited,
   findMaterial,
+  policies,
 }: {
   readonly edited: EditedBatch
   readonly findMaterial: FindMaterial
+  readonly policies: readonly PolicyId[]
 }) {
   const { batch, edit } = edited
   const materials = batch.targets.flatMap(({ material }) => findMaterial(material) ?? [])
@@ -36,6 +40,7 @@ export function Method({
   const amounts = batch.targets.filter(({ material }) => findMaterial(material))
   return (
     <div className="max-w-[54rem]">
+      <RoomSays materials={materials} policies={policies} />
       {pairsIn(materials).map(({ pair, severity, message }) => (
         <p key={pair} role="alert" className="mb-2">
           <VerdictMark verdict={severity} size={13} /> {message}

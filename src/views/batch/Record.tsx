@@ -43,7 +43,7 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
   return (
     <div className="grid gap-x-12 gap-y-8 md:grid-cols-2">
       <div className="min-w-0">
-        <Truths medium={made} />
+        <Truths medium={made} weighed />
         {emulsion && (
           <p className="mt-3">
             Egg emulsion: added oil is {percentText(emulsion.addedOilOfWet)} of the wet by mass; dried it is{' '}

@@ -48,8 +48,17 @@ export const spanPercent = (span: Span): string =>
 const known = (shares: Shares): ShareSpans =>
   Object.fromEntries(classNames.map((name) => [name, spanOf([shares[name]])])) as Record<ClassName, Span>
 
-/** What a medium is, three times over: as the spoon saw it, as it stands in the jar, and as it dries. */
-export function Truths({ medium }: { readonly medium: Medium }) {
+/** What leaves besides water: spirit, or of vinegar its acid. */
+const volatileWord = ({ ingredients }: Medium): string =>
+  ingredients.every(({ material }) => !material.shares.volatile || material.family === 'acid')
+    ? 'acid, leaves'
+    : classWords.volatile
+
+/**
+ * What a medium is, three times over: as the spoon saw it, as it stands in the jar, and as it dries. What was `weighed`
+ * no spoon saw.
+ */
+export function Truths({ medium, weighed = false }: { readonly medium: Medium; readonly weighed?: boolean }) {
   const [by, setBy] = useState<'byVolume' | 'byMass'>('byVolume')
   const [filler, setFiller] = useState(true)
   const hasFiller = medium.wet.byMass.extender + medium.wet.byMass.pigment > 0
@@ -57,8 +66,9 @@ export function Truths({ medium }: { readonly medium: Medium }) {
   const spans = shareSpans(medium.ingredients, counted)
   const unit = by === 'byVolume' ? 'true volume' : 'mass'
   const left = filler || !hasFiller ? '' : ', filler not counted'
+  const measured = known(counted(medium.asMeasured.byVolume))
   const columns: readonly (readonly [head: string, of: string, shares: ShareSpans])[] = [
-    ['As measured', `of the volumes you measured${left}`, known(counted(medium.asMeasured.byVolume))],
+    ...(weighed ? [] : [['As measured', `of the volumes you measured${left}`, measured] as const]),
     ['As mixed', `of the mix by ${unit}${left}`, spans.wet[by]],
     ['Dried', `of the dried film by ${unit}${left}`, spans.dry[by]],
   ]
@@ -117,7 +127,7 @@ export function Truths({ medium }: { readonly medium: Medium }) {
                     strokeWidth="0.6"
                   />
                 </svg>
-                {classWords[name]}
+                {name === 'volatile' ? volatileWord(medium) : classWords[name]}
               </th>
               {columns.map(([head, , shares]) => (
                 <td key={head} className="py-1 pl-4">

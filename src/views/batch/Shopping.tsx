@@ -1,0 +1,89 @@
+import { useState } from 'react'
+import type { Shortage } from '../../studio/batchList.ts'
+import type { ListPage } from '../../studio/paintingList.ts'
+import { read } from '../../ui/client.ts'
+import { about, mlText } from '../../ui/format.ts'
+import { Judging } from '../../ui/Judging.tsx'
+import { usePages } from '../../ui/usePages.ts'
+import { VerdictMark } from '../../ui/Verdict.tsx'
+
+/** What the planned layers need of each medium, what there is of it, and what to buy. */
+export function Shopping({
+  initial,
+  judging,
+}: {
+  readonly initial: ListPage<Shortage>
+  readonly judging: number
+}) {
+  const { entries, count, again } = usePages(initial, '', () => read('GET /api/shopping'))
+  const [known, setKnown] = useState(judging === 0)
+  const tell = (): void => {
+    setKnown(true)
+    again()
+  }
+  return (
+    <section aria-label="Shopping list" className="mt-8 border-t border-ink pt-3">
+      <h2 className="text-xl">What the planned layers need</h2>
+      <Judging left={judging} onDone={tell} />
+      {entries.length === 0 && known && (
+        <p className="text-soft">No planned layer needs a medium, or its picture has no size yet.</p>
+      )}
+      {entries.length > 0 && (
+        <table className="mt-1 w-full max-w-[54rem]">
+          <thead>
+            <tr className="text-[0.8rem] text-soft">
+              <td />
+              <th scope="col" className="text-right font-normal">
+                needed
+              </th>
+              <th scope="col" className="text-right font-normal">
+                there is
+              </th>
+              <th scope="col" className="pl-6 text-left font-normal">
+                so
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {entries.map(({ id: mediumId, name, layers, needMl, haveMl, shortMl, buy }) => (
+              <tr key={mediumId} className="border-t border-rule align-top">
+                <th scope="row" className="py-1.5 text-left font-normal">
+                  {name}
+                  <span className="block text-[0.88rem] text-soft">
+                    {layers} {layers === 1 ? 'layer' : 'layers'}
+                  </span>
+                </th>
+                <td className="py-1.5 text-right">{mlText(needMl)}</td>
+                <td className="py-1.5 text-right">{mlText(haveMl)}</td>
+                <td className="py-1.5 pl-6">
+                  {shortMl > 0 ? (
+                    <>
+                      <VerdictMark verdict="watch" size={12} /> short of {mlText(shortMl)}
+                      {buy.length > 0 && (
+                        <>
+                          ; for it buy{' '}
+                          {buy.map(({ material, grams }) => `${about(grams)} g ${material}`).join(', ')}
+                        </>
+                      )}
+                    </>
+                  ) : (
+                    'enough'
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {count > entries.length && (
+        <p className="mt-2 text-soft">
+          {count - entries.length} more mediums are needed; these are the shortest.
+        </p>
+      )}
+      <p className="mt-2 text-[0.85rem] text-soft">
+        By area, wet thickness and share of medium; nothing for what stays on the brush. Estimate. To buy:
+        what the shelf keeps count of and has too little of.
+      </p>
+    </section>
+  )
+}
