@@ -35,6 +35,12 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('cremnitz')).to.deep.equal(['pw1'])
     expect(found('wal')).to.include('walnut')
   })
+  it('a word is found where it begins one: fast is not lightfast, transparent not half transparent', () => {
+    expect(found('lightfast')).to.include('pw4')
+    expect(found('fast')).to.not.include('pw4')
+    expect(found('transparent, fast, no cadmium')).to.include('pbr7_burnt_sienna').and.not.include('pr102')
+    expect(found('half transparent')).to.include('pr102')
+  })
   it('by pigment code and part of a name; nothing asked is everything', () => {
     expect(found('pb29')).to.deep.equal(['pb29', 'lapis'])
     expect(found('umber')).to.include.members(['pbr7_raw_umber', 'pbr7_burnt_umber'])

@@ -102,6 +102,8 @@ export interface Material {
   readonly shares: Partial<Shares>
   /** Drying speed: the inverse of its touch-dry time, raw linseed = 1; of a prepared material, that of its oil and alkyd. */
   readonly rate?: Range
+  /** The painter did not tell the speed of their own make; `rate` is taken from what it is made of. */
+  readonly rateUntold?: true
   /** Stretch of a cured film relative to raw linseed (science.md, flexPlain). */
   readonly flexFactor?: number
   /** g oil per 100 g powder, rub-out. */

@@ -97,6 +97,7 @@ export function materialOf(own: OwnMaterial, book: FindMaterial): Material {
     ...(density !== null && { densityGPerMl: { low: density, mid: density, high: density } }),
     ...(own.iodine && { iodineValue: { ...own.iodine, mid: (own.iodine.low + own.iodine.high) / 2 } }),
     ...(own.rate !== null && { rate: { low: own.rate, mid: own.rate, high: own.rate } }),
+    ...(own.rate === null && !base && { rateUntold: true as const }),
   }
   const perG = own.price && pricePerG(own.price, settled.densityGPerMl.mid)
   const known: Material = {

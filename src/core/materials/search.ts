@@ -34,7 +34,7 @@ export function deedsOf(material: Material): readonly string[] {
   } = material
   const words: string[] = []
   if (rate && (family === 'oil' || family === 'alkyd' || family === 'ready_medium' || family === 'pigment'))
-    words.push(...speedWords(rate.mid))
+    words.push(...(material.rateUntold ? ['speed not known'] : speedWords(rate.mid)))
   if (family === 'oil') {
     if (yellowing !== undefined)
       words.push(...(yellowing <= 2 ? ['pale'] : yellowing >= 4 ? ['yellows'] : []))
@@ -71,7 +71,10 @@ export function deedsOf(material: Material): readonly string[] {
 export interface Indexed {
   readonly material: Material
   readonly deeds: readonly string[]
-  readonly text: string
+  /** What it is called, in every spelling; found by any part of it. */
+  readonly name: string
+  /** Its kind and what it does, word by word; each found by its beginning. */
+  readonly words: readonly string[]
   readonly free: ReadonlySet<string>
 }
 
@@ -88,14 +91,21 @@ const policyWords: Readonly<Record<string, PolicyId>> = {
   sensitisers: 'sensitisers',
 }
 
+/** What is half transparent is not found as transparent. */
+const wordsIn = (text: string): readonly string[] =>
+  text
+    .toLowerCase()
+    .replace(/half transparent/g, 'half_transparent')
+    .split(/[^\p{L}\p{N}_.]+/u)
+    .filter(Boolean)
+
 export function indexed(material: Material, familyName: string): Indexed {
   const deeds = deedsOf(material)
   return {
     material,
     deeds,
-    text: [material.name, material.pigmentCode, familyName, ...deeds, spellingsOf(material)]
-      .join(' ')
-      .toLowerCase(),
+    name: [material.name, material.pigmentCode, spellingsOf(material)].join(' ').toLowerCase(),
+    words: wordsIn([familyName, ...deeds].join(' ')),
     free: new Set(
       Object.values(policyWords).filter((policy) => policyAnswers(material, [policy]).length === 0),
     ),
@@ -130,26 +140,27 @@ const freedom = /\b(?:no|without|w\/o)\s+([\w-]+)|\b(\w+)[- ]free\b/g
  * hidden carriers of what a room may forbid included; other words stand in the text, in the singular or the plural.
  */
 export function findIn(shelf: readonly Indexed[], asked: string): readonly Indexed[] {
-  const words = asked.toLowerCase().replace(/[,;]+/g, ' ').trim()
+  const words = asked.toLowerCase().trim()
   if (!words) return shelf
   const forbidden: string[] = []
   const wanted = words.replace(freedom, (_whole, no: string | undefined, free: string | undefined) => {
     forbidden.push((no ?? free)!)
     return ' '
   })
-  const tokens = wanted
-    .split(/\s+/)
+  const tokens = wordsIn(wanted)
     .map((token) => plainWords[token] ?? token)
     .filter(Boolean)
-  const isFree = ({ text, free }: Indexed, from: string): boolean => {
+  const isFree = (one: Indexed, from: string): boolean => {
     const policy = policyWords[from]
-    return policy ? free.has(policy) : !text.includes(singular(from))
+    return policy ? one.free.has(policy) : !speaksOf(one, from)
   }
   return shelf.filter(
-    (one) =>
-      forbidden.every((from) => isFree(one, from)) &&
-      tokens.every((token) => one.text.includes(token) || one.text.includes(singular(token))),
+    (one) => forbidden.every((from) => isFree(one, from)) && tokens.every((token) => speaksOf(one, token)),
   )
 }
+
+/** Of what it does a word is found by its beginning: "fast" is not found in "lightfast". */
+const speaksOf = ({ name, words }: Indexed, asked: string): boolean =>
+  [asked, singular(asked)].some((part) => name.includes(part) || words.some((word) => word.startsWith(part)))
 
 const singular = (word: string): string => (word.length > 3 ? word.replace(/s$/, '') : word)

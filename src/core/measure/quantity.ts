@@ -41,5 +41,11 @@ export function parseRange(text: string): { readonly low: number; readonly high:
   return { low: Math.min(one, other), high: Math.max(one, other) }
 }
 
-/** Money with or without its sign: "€12.50", "12,50 EUR". */
-export const parseMoney = (text: string): number | null => parseNumber(text.replace(/[^\d.,'\s]/g, '').trim())
+/** Money with or without its sign: "€12.50", "12,50 EUR", "18.–". */
+export const parseMoney = (text: string): number | null =>
+  parseNumber(
+    text
+      .replace(/[^\d.,'\s]/g, '')
+      .replace(/[.,\s]+$/, '')
+      .trim(),
+  )

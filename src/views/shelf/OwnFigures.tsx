@@ -143,14 +143,14 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
 }
 
 const optional =
-  (low: number, high: number, needed: boolean, unit = '') =>
+  (low: number, high: number, needed: boolean, unit = '', without = 'leave it to the book') =>
   (text: string): Reading<number | null> => {
     if (!text.trim())
       return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
     const number = parseQuantity(text, unit)
     return number !== null && number >= low && number <= high
       ? { value: number }
-      : { problem: `Write a number from ${low} to ${high}, or leave it to the book.` }
+      : { problem: `Write a number from ${low} to ${high}${unit && `\u00a0${unit}`}, or ${without}.` }
   }
 
 /** What there is, in g; a volume by the material's density. */
@@ -159,7 +159,7 @@ const readStock =
   (text: string): Reading<number | null> => {
     const inMl = /[a-z]/i.test(text) && parseQuantity(text, 'g') === null ? parseQuantity(text, 'ml') : null
     return inMl === null
-      ? optional(0, 1e6, false, 'g')(text)
+      ? optional(0, 1e6, false, 'g', 'leave it empty')(text)
       : { value: Number((inMl * densityGPerMl.mid).toPrecision(6)) }
   }
 

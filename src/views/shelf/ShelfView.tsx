@@ -52,16 +52,16 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     () => new Set([...initial.overridden, ...changed.map(({ id }) => id)]),
     [initial, changed],
   )
+  const book = useMemo(() => bookIndex.filter(({ material }) => !overridden.has(material.id)), [overridden])
   const found = useMemo(() => {
     const inKind = ({ material }: Indexed): boolean => family === '' || material.family === family
     const own = findIn(indexOf(items), wanted).filter((one) => family === 'own' || inKind(one))
-    const book = bookIndex.filter(({ material }) => !overridden.has(material.id))
     return [...own, ...(family === 'own' ? [] : findIn(book, wanted).filter(inKind))]
-  }, [items, overridden, wanted, family])
+  }, [items, book, wanted, family])
   const own = items.find(({ id }) => id === selected) ?? null
   const material = own ? materialOf(own, findInLibrary) : findInLibrary(selected)
   const isOwn = (id: string): boolean => items.some((item) => item.id === id)
-  const all = bookIndex.length + pages.count
+  const all = book.length + (wanted ? initial.count : pages.count)
   useEffect(() => {
     if (own || !overridden.has(selected)) return
     void read('GET /api/shelf/{id}', { params: { id: selected } }).then(
@@ -120,7 +120,9 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
           <p role="status" className="mt-1 mb-2 text-[0.85rem] text-soft">
             {found.length === 0
               ? 'Nothing on the shelf does all of that. Take a word away.'
-              : `${found.length} of ${all} materials`}
+              : found.length < all
+                ? `${found.length} of ${all} materials`
+                : `${all} materials`}
           </p>
           <ul>
             {found.slice(0, shown).map((one) => (
