@@ -2,6 +2,7 @@ import { findInLibrary } from '../core/materials/find.ts'
 import { overlap } from '../core/stack/area.ts'
 import { isShipped } from '../core/practice/practice.ts'
 import { kinds } from '../document/kinds.ts'
+import { dateText } from '../document/dateText.ts'
 import type { Kind, StoredKind } from '../document/kinds.ts'
 import type { Mention } from '../document/mentions.ts'
 import { brushOf, paintedAtOf } from '../document/brush.ts'
@@ -102,7 +103,7 @@ async function layerStands(trx: Trx, at: string, { before, after }: Touched): Pr
   const unpainted = lower.find((one) => !one.painted)
   if (unpainted)
     throw refused(
-      `${unpainted.name} lies under ${layer.name} and is not painted yet. Log that one first, or change the order.`,
+      `${unpainted.name} lies under ${layer.name} and is not painted yet. Say first that it is painted, or change the order.`,
     )
   const later = lower.find((one) => paintedAtOf(one)! > paintedAt)
   if (later)
@@ -116,13 +117,13 @@ async function layerStands(trx: Trx, at: string, { before, after }: Touched): Pr
     )
 }
 
-const dayIn = (layer: LayerDocument): string => paintedAtOf(layer)!.slice(0, 10)
+const dayIn = (layer: LayerDocument): string => dateText(paintedAtOf(layer)!)
 
 function plannedAfter(layer: LayerDocument, lower: readonly LayerDocument[]): void {
   const began = latest(lower.map(paintedAtOf)).slice(0, 10)
   if (layer.plannedOn && layer.plannedOn < began)
     throw refused(
-      `The layer under it was painted on ${began}. Plan ${layer.name} for that day or a later one.`,
+      `The layer under it was painted on ${dateText(began)}. Plan ${layer.name} for that day or a later one.`,
     )
 }
 
@@ -154,10 +155,10 @@ async function testStands(trx: Trx, at: string, { before, after }: Touched): Pro
   const paintedAt = layer && paintedAtOf(layer)
   if (!paintedAt)
     throw refused(
-      `${layer?.name ?? 'That layer'} is not painted yet, so there is nothing to touch. Log it as painted first.`,
+      `${layer?.name ?? 'That layer'} is not painted yet, so there is nothing to touch. Say first that it is painted.`,
     )
   if (test.at < paintedAt)
     throw refused(`${layer.name} was painted on ${dayIn(layer)}. A touch test comes after that.`)
   if (test.at > latest([at, paintedAt]))
-    throw refused('That is in the future. Log a touch test when the finger has been on it.')
+    throw refused('That is in the future. Write down a touch test when the finger has been on it.')
 }

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns'
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
 import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
@@ -8,6 +7,7 @@ import { ratioText } from '../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../core/dosing/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { batchTitle, poured } from '../document/batchMedium.ts'
+import { dateText } from '../document/dateText.ts'
 import type { Batch } from '../document/batch.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 
@@ -53,7 +53,7 @@ export function labelWords(
         ? `at most ${ratioText(ofMix)} medium to paint ${usualPaintWords} (estimate)`
         : 'no dose keeps the limits',
       batch.madeOn
-        ? `made ${format(parseISO(batch.madeOn), 'd MMM yyyy')} · use by about ${format(parseISO(dateOf(dayOf(batch.madeOn)! + keeping.days)), 'd MMM yyyy')}${batch.keptCold ? ' · keep cold' : ''}`
+        ? `made ${dateText(batch.madeOn)} · use by about ${dateText(dateOf(dayOf(batch.madeOn)! + keeping.days))}${batch.keptCold ? ' · keep cold' : ''}`
         : 'not finished yet',
       `by mass: ${made.ingredients.map(({ material, massG }) => `${((100 * massG) / made.massG).toFixed(1)}\u00a0% ${material.name}`).join(', ')}`,
       `Care: ${[...hazards.map(labelWordsFor), 'oily rags heat themselves'].join(', ')}. Safety data sheet first.`,

@@ -1,10 +1,11 @@
 import { format, isBefore, startOfToday, isSameYear, isThisYear, parseISO } from 'date-fns'
 import { dateOf } from '../core/plan/calendar.ts'
+import { dateText } from '../document/dateText.ts'
 import { about, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, upperFirst }
+export { about, dateText, upperFirst }
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
@@ -28,11 +29,10 @@ export function dayText(day: number): string {
   const date = parseISO(dateOf(day))
   return format(date, isThisYear(date) ? 'EEE d MMM' : 'EEE d MMM yyyy')
 }
-/** A day so far off that only its month is known. */
 /** Whether a date lies before today, on this machine's clock. */
 export const isPast = (iso: string): boolean => isBefore(parseISO(iso), startOfToday())
+/** A day so far off that only its month is known. */
 export const monthText = (day: number): string => format(parseISO(dateOf(day)), 'MMMM yyyy')
-export const dateText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy')
 
 /** A span of days as a painter says it: "9–14 days", "about 1 day", "5–9 months". */
 export function spanText(low: number, high: number): string {

@@ -494,7 +494,7 @@ describe('over HTTP', () => {
       const early = await ask('POST', '/api/layers/b/painted', {})
       expect([early.status, early.body.error!.message]).to.deep.equal([
         422,
-        'First ground lies under Layer b and is not painted yet. Log that one first, or change the order.',
+        'First ground lies under Layer b and is not painted yet. Say first that it is painted, or change the order.',
       ])
       expect((await ask('POST', '/api/layers/b/touch', { feel: 'firm' })).body.error!.message).to.include(
         'nothing to touch',

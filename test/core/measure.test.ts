@@ -31,7 +31,7 @@ describe('what a painter types', () => {
     expect(parseRange('70-50')).to.deep.equal({ low: 50, high: 70 })
     expect(parseRange('0.5–0.7 %')).to.deep.equal({ low: 0.5, high: 0.7 })
     expect(parseRange('a lot')).to.equal(null)
-    expect(['€12.50', '12,50 EUR', '$1,200'].map(parseMoney)).to.deep.equal([12.5, 12.5, 1200])
+    expect(['€12.50', '12,50 EUR', '$1,200', '18.–'].map(parseMoney)).to.deep.equal([12.5, 12.5, 1200, 18])
   })
   it('a bare teaspoon is the painter’s own; a named one is not', () => {
     const unit = (text: string, spoons: 'us' | 'metric'): string => {
@@ -44,6 +44,8 @@ describe('what a painter types', () => {
     expect(unit('1 fl oz', 'metric')).to.equal('floz')
     expect(unit('12 drops', 'metric')).to.equal('drop')
     expect(unit('2', 'metric')).to.equal('part')
+    const under = parseAmount('50', 'metric', 'ml')
+    expect(under.ok && under.value).to.deep.equal({ amount: 50, unit: 'ml' })
     expect(['1 T', '1 t', '1 tbs', '2 spoons'].map((text) => unit(text, 'metric'))).to.deep.equal([
       'tbsp_metric',
       'tsp_metric',

@@ -91,7 +91,7 @@ describe('a painted layer keeps what it was painted with', () => {
       'not painted yet',
     )
     expect(await refusalOf(logPainted(write(), 'c', '2026-01-01T10:00'))).to.include(
-      'was painted on 2026-11-24',
+      'was painted on 24 Nov 2026',
     )
     expect(await refusalOf(logPainted(write(), 'nothing'))).to.include('This layer is no longer there')
   })

@@ -59,7 +59,6 @@ const spellings: Record<string, Spelled> = {
   'cup (250 ml)': 'cup_metric',
   drop: 'drop',
   part: 'part',
-  '': 'part',
 }
 
 /** Measures told in another: a US pint is sixteen fluid ounces. */
@@ -109,10 +108,10 @@ function ungrouped(text: string): string {
 }
 
 /**
- * An amount as a painter types it: "2 tsp", "12 drops", "1/3 cup", "3,5 ml", "2 parts"; a bare number is parts.
- * `spoons` says which teaspoon a bare "tsp" is.
+ * An amount as a painter types it: "2 tsp", "12 drops", "1/3 cup", "3,5 ml", "2 parts"; a bare number is in the unit
+ * `bare`. `spoons` says which teaspoon a bare "tsp" is.
  */
-export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
+export function parseAmount(text: string, spoons: Spoons, bare: Unit = 'part'): Parsed<Amount> {
   if (/\de[+-]?\d/i.test(text))
     return {
       ok: false,
@@ -133,6 +132,7 @@ export function parseAmount(text: string, spoons: Spoons): Parsed<Amount> {
   const word = written === 'T' ? 'tbsp' : written.toLowerCase()
   const multiple = multiples[word] ?? multiples[word.replace(/s$/, '')]
   if (multiple) return sized(amount * multiple[0], multiple[1])
+  if (word === '') return sized(amount, bare)
   const found = spellings[word] ?? spellings[word.replace(/s$/, '')]
   if (word === 'pinch')
     return { ok: false, message: 'A pinch is anything: weigh it, in g, or count it in drops or spoons.' }

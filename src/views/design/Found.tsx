@@ -113,7 +113,7 @@ export function Found({ recipe, moved, asked, items, near }: FoundProps) {
           .filter((name) => medium.dry.byVolume[name] > 0.004)
           .map((name) => `${percentText(medium.dry.byVolume[name])} ${classWords[name]}`)
           .join(', ')}{' '}
-        by volume{cost.total > 0 && cost.unpriced.length === 0 && <>; {about(cost.perMl, 3)} per ml</>}.
+        by volume{cost.total > 0 && cost.unpriced.length === 0 && <>; {about(cost.perMl)} per ml</>}.
       </p>
       <button type="button" className="button button-ink mt-4 min-h-11" onClick={save}>
         Keep it as a medium

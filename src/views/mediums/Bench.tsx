@@ -141,7 +141,9 @@ export function Bench({ initial, known, events, settings, practices, versions }:
                       id={id}
                       shown={recipe.partSize ? amountText(recipe.partSize) : ''}
                       read={(text): Reading<Amount | undefined> =>
-                        text.trim() ? readAmount(settings.spoons)(text) : { value: undefined }
+                        text.trim()
+                          ? readAmount(settings.spoons, recipe.partSize)(text)
+                          : { value: undefined }
                       }
                       onValue={(partSize) => {
                         const { partSize: _before, ...rest } = recipe

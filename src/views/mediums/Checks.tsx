@@ -69,7 +69,7 @@ export function Checks({ medium, settings }: { readonly medium: Medium; readonly
       {cost.total > 0 && (
         <p>
           <span className="text-soft">Costs </span>
-          {cost.total.toFixed(2)} in all, {about(cost.perMl, 3)} per ml, in your money
+          {cost.total.toFixed(2)} in all, {about(cost.perMl)} per ml, in your money
           {cost.unpriced.length > 0 && (
             <span className="text-soft"> (no price on the shelf: {cost.unpriced.join(', ')})</span>
           )}

@@ -171,7 +171,7 @@ function rowsOf(settings: Settings): readonly Row[] {
       what: 'Cost per ml',
       text: (medium) => {
         const { perMl, unpriced } = costOf(medium.ingredients)
-        return perMl > 0 ? `${about(perMl, 3)}${unpriced.length > 0 ? ' and more' : ''}` : 'no price'
+        return perMl > 0 ? `${about(perMl)}${unpriced.length > 0 ? ' and more' : ''}` : 'no price'
       },
     },
   ]

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, GripVertical, Plus, X } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { parseAmount } from '../../core/measure/parse.ts'
 import { unitName } from '../../core/measure/units.ts'
-import type { Amount, Spoons } from '../../core/measure/units.ts'
+import type { Amount, Spoons, Unit } from '../../core/measure/units.ts'
 import type { MediumResult } from '../../core/medium/medium.ts'
 import type { RecipeLine } from '../../core/medium/recipe.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
@@ -23,10 +23,11 @@ interface Choosing extends Pick<Bench, 'bring' | 'coming'> {
 
 export const amountText = ({ amount, unit }: Amount): string =>
   `${Number(amount.toPrecision(6))} ${unitName(unit, amount)}`
+/** An amount as typed; a bare number is in the unit that stood there. */
 export const readAmount =
-  (spoons: Spoons) =>
+  (spoons: Spoons, before?: Amount) =>
   (text: string): Reading<Amount> => {
-    const parsed = parseAmount(text, spoons)
+    const parsed = parseAmount(text, spoons, before?.unit)
     return parsed.ok ? { value: parsed.value } : { problem: parsed.message }
   }
 
@@ -72,7 +73,12 @@ export function RecipeLines({ lines, made, spoons, onLines, ...choosing }: Lines
         ))}
       </ol>
       {mover}
-      <NewLine spoons={spoons} onAdd={(line) => onLines([...lines, line])} {...choosing} />
+      <NewLine
+        spoons={spoons}
+        lastUnit={lines.at(-1)?.unit}
+        onAdd={(line) => onLines([...lines, line])}
+        {...choosing}
+      />
     </>
   )
 }
@@ -124,7 +130,7 @@ function RecipeRow({
         <TypedField
           label={`Amount, line ${at + 1}`}
           shown={amountText(line)}
-          read={readAmount(spoons)}
+          read={readAmount(spoons, line)}
           onValue={({ amount, unit }) => onLine({ ...line, amount, unit })}
           className="w-26 shrink-0"
         />
@@ -171,9 +177,12 @@ function NewLine({
   choices,
   bring,
   spoons,
+  lastUnit,
   onAdd,
 }: Choosing & {
   readonly spoons: Spoons
+  /** What a bare number is taken as: the unit of the line above. */
+  readonly lastUnit: Unit | undefined
   readonly onAdd: (line: RecipeLine) => void
 }) {
   const [text, setText] = useState('')
@@ -181,7 +190,7 @@ function NewLine({
   const amount = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const add = (): void => {
-    const parsed = parseAmount(text, spoons)
+    const parsed = parseAmount(text, spoons, lastUnit)
     if (!parsed.ok) return setProblem(text.trim() ? parsed.message : 'Write how much first, such as 30 ml.')
     if (!chosen) return setProblem('Choose what goes in.')
     onAdd(lineOf(parsed.value, chosen))

@@ -1,20 +1,17 @@
 import { thicknessPresets, wetUmFromUse } from '../../core/film/thickness.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
+import { parseQuantity } from '../../core/measure/quantity.ts'
 import type { Brush } from '../../document/brush.ts'
 import { ChoiceRow, Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
 
-/** "70", "0.3 mm" or "2 ml over 400 cm2": a wet thickness in µm. */
+/** "70", "70 microns", "0.3 mm" or "2 ml over 400 cm2": a wet thickness in µm. */
 export function readThickness(text: string): Reading<number> {
   const used = /^\s*([\d.,]+)\s*ml\s*(?:over|on|\/)\s*([\d.,]+)\s*cm(?:2|²)?\s*$/i.exec(text)
-  const inMm = /^\s*(.+?)\s*mm\s*$/i.exec(text)
-  const plain = parseNumber(text.replace(/\s*µ?m?\s*$/, ''))
   const [ml, area] = used ? [parseNumber(used[1]!), parseNumber(used[2]!)] : [null, null]
-  const um =
-    ml !== null && area ? wetUmFromUse(ml, area) : inMm ? (parseNumber(inMm[1]!) ?? NaN) * 1000 : plain
-  if (um === null || Number.isNaN(um))
-    return { problem: 'Write µm, such as 70; or 0.3 mm; or 2 ml over 400 cm².' }
+  const um = ml !== null && area ? wetUmFromUse(ml, area) : parseQuantity(text, 'µm')
+  if (um === null) return { problem: 'Write µm, such as 70; or 0.3 mm; or 2 ml over 400 cm².' }
   if (um < 0.1)
     return {
       problem: 'A layer is at least 0.1 µm thick. If you meant millimetres, write mm after the number.',

@@ -52,7 +52,7 @@ export function SwapOil({
           ? `${about(drying.iodine.low, 3)}–${about(drying.iodine.high, 3)}, ${drying.classes.join(' or ')}`
           : 'does not tell how these dry',
     ],
-    ['cost per ml', ({ costPerMl }) => (costPerMl > 0 ? about(costPerMl, 3) : 'no price')],
+    ['cost per ml', ({ costPerMl }) => (costPerMl > 0 ? about(costPerMl) : 'no price')],
   ]
   const slower =
     after &&
