@@ -351,6 +351,7 @@ describe('the rules', () => {
         ({ rule, layer: at }) => rule === 'underbound' && at === 0,
       )?.severity
     expect(told([wash])).to.not.equal('watch')
+    expect(told([layer('pbr7_burnt_umber', 15, 0)])).to.equal('note')
   })
 })
 

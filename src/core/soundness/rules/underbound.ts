@@ -5,8 +5,11 @@ import { boundFigure, limitFigures } from '../limit.ts'
 import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
-/** From this share of solvent in the wet mix on, the only layer of a picture is a wash to be painted over, no surface. */
-const washFrom = 0.15
+/**
+ * From this share of solvent in the wet mix on, or up to this dry thickness, µm, the only layer of a picture is a wash to
+ * be painted over, no surface.
+ */
+const wash = { solventFrom: 0.15, upToUm: 20 } as const
 
 export const underbound = layerRule({
   id: 'underbound',
@@ -24,9 +27,9 @@ export const underbound = layerRule({
     const lost = binderUm > 0 ? film.drunkUm / binderUm : 0
     const severity = levelOf('binderRatio', limits.binderRatio, after)
     if (!severity || (severity === 'watch' && !(isTop && lost >= limits.binderLost.watch))) return null
-    const isFirstWash = isAlone && film.mix.volatile >= washFrom
+    const isWash = film.mix.volatile >= wash.solventFrom || film.dryThicknessUm <= wash.upToUm
     return {
-      severity: severity === 'watch' && isFirstWash ? 'note' : severity,
+      severity: severity === 'watch' && isAlone && isWash ? 'note' : severity,
       message:
         severity === 'unsound'
           ? `${name} keeps ${percent(after)} of the binder its powder needs: it would dust, and lift with a varnish remover.`
