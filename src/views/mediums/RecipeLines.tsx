@@ -207,7 +207,7 @@ function NewLine({
         add()
       }}
     >
-      <div className="flex items-start gap-2 pl-[34px]">
+      <div className="flex flex-wrap items-start gap-2 pl-[34px] sm:flex-nowrap">
         <input
           ref={amount}
           aria-label="Amount of the new line"
@@ -231,7 +231,7 @@ function NewLine({
             setProblem(null)
             void bring(next)
           }}
-          className="grow"
+          className="grow basis-40 sm:basis-auto"
         />
         <button type="submit" className="button shrink-0">
           <Plus size={15} aria-hidden="true" /> Add

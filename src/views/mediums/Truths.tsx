@@ -106,7 +106,7 @@ export function Truths({ medium, weighed = false }: { readonly medium: Medium; r
           <tr className="text-left align-top text-[0.8rem] text-soft">
             <td className="w-[22%]" />
             {columns.map(([head, of, shares]) => (
-              <th key={head} scope="col" className="w-[26%] pb-1 pl-4 font-normal">
+              <th key={head} scope="col" className="w-[26%] pb-1 pl-2 font-normal sm:pl-4">
                 <Bar shares={shares} />
                 <span className="mt-1 block font-medium text-ink">{head}</span>
                 <span className="block leading-tight">{of}</span>
@@ -117,7 +117,7 @@ export function Truths({ medium, weighed = false }: { readonly medium: Medium; r
         <tbody>
           {present.map((name) => (
             <tr key={name} className="border-t border-rule">
-              <th scope="row" className="py-1 text-left font-normal whitespace-nowrap">
+              <th scope="row" className="py-1 text-left font-normal sm:whitespace-nowrap">
                 <svg width="11" height="11" aria-hidden="true" className="mr-2 inline-block">
                   <rect
                     width="11"
@@ -130,7 +130,7 @@ export function Truths({ medium, weighed = false }: { readonly medium: Medium; r
                 {name === 'volatile' ? volatileWord(medium) : classWords[name]}
               </th>
               {columns.map(([head, , shares]) => (
-                <td key={head} className="py-1 pl-4">
+                <td key={head} className="py-1 pl-2 sm:pl-4">
                   {spanPercent(shares[name])}
                 </td>
               ))}

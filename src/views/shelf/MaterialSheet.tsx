@@ -118,7 +118,7 @@ export function MaterialSheet({
                 <th scope="col" className="text-right font-normal">
                   high
                 </th>
-                <td className="w-28" />
+                <td className="hidden w-28 sm:table-cell" />
               </tr>
             </thead>
             <tbody>
@@ -126,13 +126,14 @@ export function MaterialSheet({
                 <tr key={figure.is} className="border-t border-rule">
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
                     {figure.is}
+                    <span className="text-[0.85rem] text-soft sm:hidden"> {figure.unit}</span>
                   </th>
                   {(['low', 'mid', 'high'] as const).map((end) => (
                     <td key={end} className="py-1 pl-3 text-right">
                       {shown(figure, end)}
                     </td>
                   ))}
-                  <td className="py-1 pl-2 text-[0.85rem] text-soft">{figure.unit}</td>
+                  <td className="hidden py-1 pl-2 text-[0.85rem] text-soft sm:table-cell">{figure.unit}</td>
                 </tr>
               ))}
             </tbody>

@@ -303,7 +303,7 @@ function Dropper({
           </li>
         ))}
       </ul>
-      <div className="flex items-end gap-4">
+      <div className="flex flex-wrap items-end gap-4">
         <NumberRow
           label="drops"
           className="w-24"
