@@ -261,9 +261,14 @@ const bookColumns: Record<
     ['density at 20 °C', 'density_g_per_ml_20c', 'density_g_per_ml_20c', 'g/ml'],
     ['boils', 'boiling_c', '', '°C'],
     ['flash point, closed cup', 'flash_point_c', 'flash_point_c', '°C'],
-    ['evaporation, n-butyl acetate = 1', 'evaporation_rate_nbuac_1', 'evaporation_rate_nbuac_1', ''],
+    [
+      'evaporation, a middling thinner (butyl acetate) = 1',
+      'evaporation_rate_nbuac_1',
+      'evaporation_rate_nbuac_1',
+      '',
+    ],
     ['guidance limit over 8 h', 'exposure_limit_8h_mg_m3', 'exposure_limit_8h_mg_m3', 'mg/m³'],
-    ['dissolving power, kauri-butanol', 'kauri_butanol', 'kauri_butanol', ''],
+    ['dissolving power for resin (kauri-butanol value)', 'kauri_butanol', 'kauri_butanol', ''],
   ],
   extenders: [
     ['density', 'density_g_per_ml', 'density_g_per_ml', 'g/ml'],

@@ -15,7 +15,7 @@ export function Chooser(props: ChooserProps) {
     const focused = field.current !== null && field.current === document.activeElement
     return <List {...props} typed={typed} onTyped={setTyped} focused={focused} />
   }
-  const { id, label, shown, className = '' } = props
+  const { id, label, shown, placeholder, className = '' } = props
   return (
     <div className={`relative min-w-0 ${className}`}>
       <input
@@ -25,11 +25,12 @@ export function Chooser(props: ChooserProps) {
         aria-expanded={false}
         aria-label={label}
         autoComplete="off"
+        placeholder={placeholder}
         value={typed ?? shown}
         onChange={({ target }) => setTyped(target.value)}
         onFocus={({ target }) => target.select()}
         onBlur={() => setTyped(null)}
-        className="field w-full min-w-0 text-ellipsis"
+        className="field w-full min-w-0 text-ellipsis placeholder:text-soft"
       />
     </div>
   )

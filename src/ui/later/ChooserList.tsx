@@ -98,7 +98,7 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
           onBlur: () => !isOpen && onTyped(null),
         })}
         autoFocus={focused}
-        className="field w-full min-w-0 text-ellipsis"
+        className="field w-full min-w-0 text-ellipsis placeholder:text-soft"
         placeholder={typed === null ? placeholder : shown || placeholder}
       />
       <ul

@@ -222,6 +222,7 @@ function NewLine({
         />
         <Chooser
           label="Material of the new line"
+          placeholder="what goes in"
           shown={chosen?.name ?? ''}
           options={choices}
           lookups={ingredientLookups}
