@@ -376,10 +376,9 @@ describe('costs, swaps, effects and pairs', () => {
     expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 10))).body).to.equal('fluid')
   })
   it('what leaves first sets a medium up long before it dries; a drier hurries it, clove holds it back', () => {
-    expect(effectsOf(made(g('linseed_stand_oil', 30), g('gum_turpentine', 30))).setsUp).to.include(
-      '15–60 min',
-    )
-    expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 10))).setsUp).to.include('10–40 min')
+    const glaze = effectsOf(made(g('linseed_stand_oil', 30), g('gum_turpentine', 30)))
+    expect([glaze.setsUp!.within, meets(glaze, { blendHours: 2 })]).to.deep.equal(['15–60 min', false])
+    expect(effectsOf(made(g('egg_yolk', 10), g('walnut', 10))).setsUp!.within).to.equal('10–40 min')
     expect(effectsOf(made(g('walnut', 10))).setsUp).to.equal(null)
     const touch = (...lines: RecipeLine[]) => effectsOf(made(...lines)).touchHours!
     expect(touch(g('walnut', 50), g('cobalt', 0.3))).to.be.below(0.5 * touch(g('walnut', 50)))

@@ -17,12 +17,19 @@ export interface Effects {
   /** How it runs from a slope. */
   readonly runs: 'drips' | 'runs slowly' | 'stays'
   readonly sheen: Sheen
-  /** Hours it can be blended, likely. */
+  /** Hours it can be blended, at most; less than its oil allows where something leaves first. */
   readonly blendHours: number
-  /** Where something leaves first and stiffens it: how long it can be moved, in words. */
-  readonly setsUp: string | null
+  /** Where something leaves first and stiffens it. */
+  readonly setsUp: SetsUp | null
   readonly touchHours: number | null
   readonly viscosityMPas: number | null
+}
+
+/** How long it can be moved until something has left that kept it open. */
+export interface SetsUp {
+  readonly within: string
+  readonly because: string
+  readonly hours: number
 }
 
 export const bodies = ['fluid', 'flowing', 'thick', 'gel', 'paste'] as const
@@ -84,6 +91,7 @@ export function effectsOf({ ingredients, volumeMl }: Pick<Medium, 'ingredients' 
   const stiff = viscosityMPas ?? 0
   const body = bodyOf(isStandingEmulsion(ingredients) ? Math.max(1, gel) : gel, stiff)
   const upright = body === 'gel' || body === 'paste'
+  const setsUp = setsUpOf(ingredients, upright)
   const dry = sum(ingredients, dryMlPerGram)
   const dull = dry > 0 ? sum(ingredients, dulling) / dry : 0
   const { start, through } = driersOf(ingredients)
@@ -95,8 +103,8 @@ export function effectsOf({ ingredients, volumeMl }: Pick<Medium, 'ingredients' 
     levels: !upright && stiff >= levelsMPas.from && stiff <= levelsMPas.to,
     runs: upright ? 'stays' : body === 'thick' ? 'runs slowly' : 'drips',
     sheen: dull >= dullFrom.matt ? 'matt' : dull >= dullFrom.satin ? 'satin' : 'gloss',
-    blendHours: touch === null ? Infinity : 24 * touch * openShare,
-    setsUp: setsUpOf(ingredients),
+    blendHours: Math.min(touch === null ? Infinity : 24 * touch * openShare, setsUp?.hours ?? Infinity),
+    setsUp,
     touchHours: touch === null ? null : 24 * touch,
     viscosityMPas,
   }
@@ -125,13 +133,17 @@ function isStandingEmulsion(ingredients: readonly Ingredient[]): boolean {
 }
 
 /** What leaves first stiffens it long before the oil dries: shares of the wet mix and of the dried film, by volume. */
-function setsUpOf(ingredients: readonly Ingredient[]): string | null {
+function setsUpOf(ingredients: readonly Ingredient[], upright: boolean): SetsUp | null {
   const volumes = volumeByClass(ingredients)
   const { volatile, water, protein } = normalised(volumes)
   const dry = normalised(withoutVolatiles(volumes))
-  if (water >= 0.2 && protein > 0) return 'in 10–40 min, as the water leaves'
-  if (dry.wax >= 0.15 && volatile > 0) return 'in about half a day, as the spirit leaves the wax'
-  return volatile >= 0.2 ? 'in 15–60 min, as the solvent leaves' : null
+  if (water >= 0.2 && protein > 0) return { within: '10–40 min', because: 'the water leaves', hours: 40 / 60 }
+  if (dry.wax >= 0.15 && volatile > 0)
+    return { within: 'about half a day', because: 'the spirit leaves the wax', hours: 12 }
+  if (volatile < 0.2) return null
+  return upright
+    ? { within: '1–3 h', because: 'the solvent leaves the gel', hours: 3 }
+    : { within: '15–60 min', because: 'the solvent leaves', hours: 1 }
 }
 
 /** What a painter may ask of a medium on the brush. */

@@ -30,7 +30,7 @@ export const effectsText = (effects: Effects): string => {
     body,
     ...handlingWords(effects),
     sheen,
-    ...(setsUp ? [`sets up ${setsUp}, then can be moved little`] : []),
+    ...(setsUp ? [`sets up in ${setsUp.within}, as ${setsUp.because}, then can be moved little`] : []),
     ...(touchHours === null
       ? ['does not dry']
       : [

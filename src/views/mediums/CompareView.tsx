@@ -121,7 +121,13 @@ function rowsOf(settings: Settings): readonly Row[] {
       },
     },
     { what: 'Sheen, alone', text: (medium) => effectsOf(medium).sheen },
-    { what: 'Can be blended for', text: (medium) => hoursText(effectsOf(medium).blendHours) },
+    {
+      what: 'Can be blended for',
+      text: (medium) => {
+        const { blendHours, setsUp } = effectsOf(medium)
+        return setsUp?.within ?? hoursText(blendHours)
+      },
+    },
     {
       what: 'Clear film of 40 µm (a thin glaze) touch dry in this room',
       text: (medium) => {
