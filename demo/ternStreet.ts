@@ -1,3 +1,5 @@
+import { methodOf } from '../src/core/batch/method.ts'
+import { findInLibrary } from '../src/core/materials/find.ts'
 import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
@@ -70,12 +72,20 @@ const shelf = (today: number): readonly ShelfItem[] => [
   }),
 ]
 
+/** Every step of the making, but for what was left out knowingly. */
+const doneSteps = (lines: readonly Poured[], leftOut: Batch['leftOut'] = []): string[] =>
+  methodOf(lines.flatMap(([material]) => findInLibrary(material) ?? []))
+    .map(({ id }) => id)
+    .filter((id) => !leftOut.includes(id))
+
+type Poured = readonly [material: string, grams: number]
+
 const batch = (
   id: string,
   number: number,
   name: string,
   mediumId: string | null,
-  lines: readonly (readonly [material: string, grams: number])[],
+  lines: readonly Poured[],
   at: string,
   rest: Partial<Batch>,
 ): Batch => ({
@@ -88,7 +98,7 @@ const batch = (
   jarMl: null,
   loss: 0.05,
   keptCold: false,
-  doneSteps: [],
+  doneSteps: doneSteps(lines, rest.leftOut),
   leftOut: [],
   madeOn: at,
   taken: [],

@@ -323,7 +323,7 @@ const coldOil = ({ oils, solvents }: Sorted, needs: readonly string[]): NewStep 
 /** Egg, acid, preservative, and the oil into that drop by drop; what is warm has to be cool by then. */
 function emulsion(made: Steps, { eggs, acids, preservatives, oils }: Sorted): void {
   const before = made.isWarm() ? made.last() : []
-  const bowl = { warmth: 'cold', vessel: 'a bowl' } as const
+  const bowl = { warmth: 'cold', vessel: 'the bowl' } as const
   const kinds = eggs.map(kindOf)
   const kind = kinds.every((one) => one === 'egg_white')
     ? 'white'
@@ -391,7 +391,7 @@ function joinSolution(made: Steps, { eggs, solvents, resins, waxes }: Sorted): v
     care: solventCare,
     needs: [solution, ...others],
     warmth: 'cold',
-    vessel: eggs.length > 0 ? 'a bowl' : 'the jar',
+    vessel: eggs.length > 0 ? 'the bowl' : 'the jar',
   })
 }
 
