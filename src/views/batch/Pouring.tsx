@@ -3,9 +3,6 @@ import { send } from '../../ui/client.ts'
 import { Labelled, NumberField, NumberRow } from '../../ui/fields.tsx'
 import type { ScaleReading } from './useScale.ts'
 
-/** A scale at rest wavers by so much, g. */
-const noise = 0.015
-
 /** How much went in: what the scale says since the last tare, or what is typed. */
 export function Pouring({
   reading,
@@ -39,7 +36,7 @@ export function Pouring({
             className="font-plain text-[3.4rem] leading-none"
             data-settled={reading.settled}
           >
-            {(Math.abs(reading.grams) < noise ? 0 : reading.grams).toFixed(2)} g{' '}
+            {reading.grams.toFixed(2)} g{' '}
             <span className="text-[1rem] text-soft">{reading.settled ? 'settled' : 'moving'}</span>
           </p>
           <div className="mt-3 flex flex-wrap gap-3">

@@ -1,9 +1,18 @@
 import { useEffect, useState } from 'react'
 
 export interface ScaleReading {
+  /** On the pan since the last tare; what a scale at rest wavers by is nothing. */
   readonly grams: number
   readonly settled: boolean
 }
+
+/** A scale at rest wavers by so much, g. */
+const noise = 0.015
+
+const quieted = ({ grams, settled }: ScaleReading): ScaleReading => ({
+  grams: Math.abs(grams) < noise ? 0 : grams,
+  settled,
+})
 
 /** A scale that was switched off is asked for again after so long. */
 const retryMs = 3000
@@ -16,7 +25,7 @@ export function useScale(): ScaleReading | null {
     let timer: ReturnType<typeof setTimeout>
     const follow = (): void => {
       source = new EventSource('/api/scale')
-      source.onmessage = ({ data }) => setReading(JSON.parse(data as string) as ScaleReading)
+      source.onmessage = ({ data }) => setReading(quieted(JSON.parse(data as string) as ScaleReading))
       // The server lost the scale, or we lost the server: either way the last reading says nothing any more.
       const lost = (): void => {
         source.close()
