@@ -3,7 +3,7 @@ import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
 import { keepingOf } from '../core/batch/keeping.ts'
 import { hazardsOf, labelWordsFor } from '../core/materials/hazards.ts'
-import { ratioText } from '../core/dosing/doseWords.ts'
+import { noDose, ratioText } from '../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../core/dosing/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { batchTitle, poured } from '../document/batchMedium.ts'
@@ -49,9 +49,7 @@ export function labelWords(
   return {
     title: batchTitle(batch),
     lines: [
-      ofMix > 0
-        ? `at most ${ratioText(ofMix)} medium to paint ${usualPaintWords} (estimate)`
-        : 'no dose keeps the limits',
+      ofMix > 0 ? `at most ${ratioText(ofMix)} medium to paint ${usualPaintWords} (estimate)` : noDose,
       batch.madeOn
         ? `made ${dateText(batch.madeOn)} · use by about ${dateText(dateOf(dayOf(batch.madeOn)! + keeping.days))}${batch.keptCold ? ' · keep cold' : ''}`
         : 'not finished yet',

@@ -35,6 +35,11 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('cremnitz')).to.deep.equal(['pw1'])
     expect(found('wal')).to.include('walnut')
   })
+  it('a filler that drinks oil is not told as one that keeps paint lean; a balsam softens', () => {
+    expect(found('keeps lean')).to.include('chalk_whiting').and.not.include('kaolin')
+    expect(found('drinks oil')).to.include.members(['kaolin', 'diatomite'])
+    expect(found('soft, sticky')).to.include('larch_balsam').and.not.include('damar')
+  })
   it('a word is found where it begins one: fast is not lightfast, transparent not half transparent', () => {
     expect(found('lightfast')).to.include('pw4')
     expect(found('fast')).to.not.include('pw4')

@@ -191,6 +191,7 @@ describe('the rules', () => {
       medium: { lines: [{ material: 'cold_wax_paste', amount: 1, unit: 'ml' }], parts: 0.15 },
     })
     expect(rulesFound({ layers: [waxed] })).to.include('wax-limit')
+    expect(findingsOf({ layers: [waxed] })[0]!.message).to.include('it is soft, and stretched linen bends it')
     expect(rulesFound({ support: 'plywood', layers: [waxed] })).to.not.include('wax-limit')
   })
   it('resin and wax, each within its limit, have a limit on their sum', () => {

@@ -1,7 +1,7 @@
 import { onPaintOf, paintPerPart, roundedDown } from '../medium/basis.ts'
 import { meanDropMl } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
-import { about, percent } from '../words.ts'
+import { about, percent, upperFirst } from '../words.ts'
 import type { LargestDose } from './dose.ts'
 
 /** How much of a medium a paint can bear, in words: the same ones on every page. */
@@ -11,6 +11,9 @@ const paintParts = (ofMix: number): string => about(Math.ceil(paintPerPart(ofMix
 
 /** "1 : 3", medium to paint. */
 export const ratioText = (ofMix: number): string => `1\u00a0:\u00a0${paintParts(ofMix)}`
+
+/** Where the paint alone is over a limit already. */
+export const noDose = 'no dose keeps the limits'
 
 /** So many drops can be counted into a heap of `heapMl`; more are measured. */
 const mostDrops = 20
@@ -56,8 +59,7 @@ const stopText = (stops: LargestDose['stops']): string =>
 
 /** The most of a medium before it is watched. */
 export function largestText({ ofMix, stops }: LargestDose, ingredients: readonly Ingredient[]): string {
-  if (ofMix <= 0)
-    return 'No dose keeps the limits: the paint alone is over one, or this may not go in at all.'
+  if (ofMix <= 0) return `${upperFirst(noDose)}: the paint alone is over one, or this may not go in at all.`
   if (!Number.isFinite(ofMix)) return 'No limit stands in the way of this medium.'
   return `Most before it is watched: 1 part to ${paintParts(ofMix)} of paint by volume, that is ${measuredText(ofMix, ingredients)}; ${percent(roundedDown(ofMix, 2))} of the mix, ${percent(roundedDown(onPaintOf(ofMix), 2))} on the paint; ${stopText(stops)}.`
 }

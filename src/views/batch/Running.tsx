@@ -1,7 +1,7 @@
 import { runningOf } from '../../core/batch/pouring.ts'
 import { classNames } from '../../core/materials/material.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { ratioText } from '../../core/dosing/doseWords.ts'
+import { noDose, ratioText } from '../../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../../core/dosing/usualPaint.ts'
 import { unfitnessOf } from '../../core/dosing/fitness.ts'
 import { gramsText, mlText, percentText } from '../../ui/format.ts'
@@ -12,7 +12,7 @@ export function largestOf(medium: Medium): string {
   const unfit = unfitnessOf(medium)
   if (unfit?.severity === 'unsound') return unfit.message
   const { ofMix } = usualLargestDose(medium.ingredients)
-  return ofMix <= 0 ? 'no dose keeps the limits.' : `at most ${ratioText(ofMix)} of paint ${usualPaintWords}.`
+  return ofMix <= 0 ? `${noDose}.` : `at most ${ratioText(ofMix)} of paint ${usualPaintWords}.`
 }
 
 /** What the jar holds by now, as if nothing more went in. */

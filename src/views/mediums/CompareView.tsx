@@ -3,7 +3,7 @@ import { classNames } from '../../core/materials/material.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { roundedDown } from '../../core/medium/basis.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
-import { ratioText } from '../../core/dosing/doseWords.ts'
+import { noDose, ratioText } from '../../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../../core/dosing/usualPaint.ts'
 import { unfitnessOf } from '../../core/dosing/fitness.ts'
 import { analyseMedium } from '../../core/medium/medium.ts'
@@ -140,9 +140,7 @@ function rowsOf(settings: Settings): readonly Row[] {
       text: (medium) => {
         const { ofMix } = usualLargestDose(medium.ingredients)
         if (unfitnessOf(medium)?.severity === 'unsound') return 'none: it is not to be used'
-        return ofMix <= 0
-          ? 'no dose keeps the limits'
-          : `${percentText(roundedDown(ofMix, 2))}, that is ${ratioText(ofMix)}`
+        return ofMix <= 0 ? noDose : `${percentText(roundedDown(ofMix, 2))}, that is ${ratioText(ofMix)}`
       },
     },
     {
