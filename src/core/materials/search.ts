@@ -1,4 +1,5 @@
 import { demandOf } from '../materials/demand.ts'
+import { singular, wordsIn } from './askedWords.ts'
 import type { Hazard } from './hazards.ts'
 import type { Material } from './material.ts'
 import { policyAnswers } from './policy.ts'
@@ -91,14 +92,6 @@ const policyWords: Readonly<Record<string, PolicyId>> = {
   sensitisers: 'sensitisers',
 }
 
-/** What is half transparent is not found as transparent. */
-const wordsIn = (text: string): readonly string[] =>
-  text
-    .toLowerCase()
-    .replace(/half transparent/g, 'half_transparent')
-    .split(/[^\p{L}\p{N}_.]+/u)
-    .filter(Boolean)
-
 export function indexed(material: Material, familyName: string): Indexed {
   const deeds = deedsOf(material)
   return {
@@ -162,5 +155,3 @@ export function findIn(shelf: readonly Indexed[], asked: string): readonly Index
 /** Of what it does a word is found by its beginning: "fast" is not found in "lightfast". */
 const speaksOf = ({ name, words }: Indexed, asked: string): boolean =>
   [asked, singular(asked)].some((part) => name.includes(part) || words.some((word) => word.startsWith(part)))
-
-const singular = (word: string): string => (word.length > 3 ? word.replace(/s$/, '') : word)

@@ -2,6 +2,7 @@ import { useCombobox } from 'downshift'
 import { useEffect, useMemo, useState } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
 import type { Family } from '../../core/materials/material.ts'
+import { singular, wordsIn } from '../../core/materials/askedWords.ts'
 import { policyAnswers, policyIds } from '../../core/materials/policy.ts'
 import type { PolicyAnswer } from '../../core/materials/policy.ts'
 import { spellingsOf } from '../../core/materials/spellings.ts'
@@ -167,7 +168,7 @@ function offered(
   recent: readonly string[],
   typed: string,
 ): readonly Choosable[] {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  const words = wordsIn(typed)
   const own = new Set(found.map(({ id }) => id))
   const rank = ({ id }: Choosable): number => {
     const at = recent.indexOf(id)
@@ -176,7 +177,7 @@ function offered(
   }
   const holds = ({ id, name, group = '' }: Choosable): boolean => {
     const text = `${name} ${group} ${spellingsOf({ id })}`.toLowerCase()
-    return words.every((word) => text.includes(word))
+    return words.every((word) => text.includes(word) || text.includes(singular(word)))
   }
   // What the studio found it found by its own spellings.
   return [...found, ...options.filter((option) => !own.has(option.id) && holds(option))]

@@ -17,7 +17,7 @@ import { send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { ChoiceRow, Labelled, NumberRow, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
-import { gramsText, mlText, percentText, shortName } from '../../ui/format.ts'
+import { about, gramsText, mlText, percentText, shortName } from '../../ui/format.ts'
 import { RoomSays } from '../../ui/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Fitness } from '../mediums/Fitness.tsx'
@@ -95,9 +95,16 @@ interface AmountsProps {
   readonly shelf: readonly ShelfItem[]
 }
 
+/** So much of a recipe written in parts alone is made, ml, unless another amount is asked. */
+const ofPartsMl = 100
+
+/** As much as the recipe as it is written makes, ml. */
+const asWrittenMl = ({ recipe }: MediumDocument, { volumeMl }: Medium): number =>
+  recipe.lines.some(({ unit }) => unit === 'part') ? ofPartsMl : Number(about(volumeMl, 3))
+
 function Amounts({ medium, made, shelf }: AmountsProps) {
   const [kind, setKind] = useState<ScaleBy['kind']>('volume')
-  const [ml, setMl] = useState(180)
+  const [ml, setMl] = useState(asWrittenMl(medium, made))
   const [g, setG] = useState(100)
   const [count, setCount] = useState(5)
   const [tubeMl, setTubeMl] = useState(36)

@@ -68,12 +68,18 @@ export function Checks({ medium, settings }: { readonly medium: Medium; readonly
       <MadeSo materials={materials} />
       {cost.total > 0 && (
         <p>
-          <span className="text-soft">Costs </span>
-          {cost.total.toFixed(2)} in all, {about(cost.perMl)} per ml, in your money
-          {cost.unpriced.length > 0 && (
-            <span className="text-soft"> (no price on the shelf: {cost.unpriced.join(', ')})</span>
+          {cost.unpriced.length === 0 ? (
+            <>
+              <span className="text-soft">Costs </span>
+              {cost.total.toFixed(2)} in all, {about(cost.perMl)} per ml, in your money.
+            </>
+          ) : (
+            <>
+              <span className="text-soft">Costs more than </span>
+              {cost.total.toFixed(2)} in all, in your money
+              <span className="text-soft">; no price on the shelf: {cost.unpriced.join(', ')}.</span>
+            </>
           )}
-          .
         </p>
       )}
       <Cautions materials={materials} />
