@@ -1,14 +1,16 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
 import { neverDries } from '../core/medium/fat.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
-import type { Material } from '../core/materials/material.ts'
 import { dateOf, nextWorkingMorning } from '../core/plan/calendar.ts'
 import { gravity } from '../core/severity.ts'
 import type { MendKind } from '../core/soundness/finding.ts'
 import { rules } from '../core/soundness/rules/index.ts'
+import { allowedInstead } from './allowedInstead.ts'
+import type { Instead } from './allowedInstead.ts'
 import { assess } from './assess.ts'
 import type { AssessedFinding, Assessment } from './assess.ts'
 import type { LayerDocument } from './layer.ts'
+import { nearestOils } from './nearestOils.ts'
 import type { Picture } from './picture.ts'
 import { solve } from './solve.ts'
 import { studioMaterials } from './studioMaterials.ts'
@@ -34,6 +36,12 @@ type LayerChange = { readonly layerId: string } & (
       readonly change: { readonly paints: LayerDocument['paints'] }
     }
   | { readonly kind: 'thickness'; readonly change: { readonly wetThicknessUm: number } }
+  | {
+      readonly kind: 'allowed'
+      /** What is taken instead, in words. */
+      readonly names: Instead['names']
+      readonly change: Instead['change']
+    }
 )
 
 /** Doses tried, in parts of paint to one of medium, least medium first. */
@@ -41,9 +49,6 @@ const dosesTried = [40, 20, 10, 6, 4, 3, 2, 1.5, 1]
 
 /** Times as thick, thinnest first. */
 const thicknessesTried = [1.02, 1.05, 1.1, 1.25, 1.5, 2]
-
-/** An oil offered in place of one that never dries is at least this fast, raw linseed = 1. */
-const dryingRate = 0.5
 
 /**
  * The smallest change that takes this finding away without making any other worse: the mixture first, a later date last.
@@ -60,7 +65,7 @@ export function mendOf(
   if (layer.painted) return null
   const { mends } = rules.find(({ id }) => id === finding.rule)!
   let step: LayerMend | null = null
-  for (const tried of mends.flatMap((kind) => tries[kind](finding, picture, assessment))) {
+  for (const tried of mends.flatMap((kind) => tries[kind](finding, picture, assessment, findMaterial))) {
     const changed = {
       ...picture,
       layers: picture.layers.map((one) => (one.id === tried.layerId ? { ...one, ...tried.change } : one)),
@@ -91,7 +96,12 @@ function clears(finding: AssessedFinding, before: Assessment, after: Assessment)
   )
 }
 
-type Tries = (finding: AssessedFinding, picture: Picture, assessment: Assessment) => readonly LayerChange[]
+type Tries = (
+  finding: AssessedFinding,
+  picture: Picture,
+  assessment: Assessment,
+  findMaterial: FindMaterial,
+) => readonly LayerChange[]
 
 /** What is tried of each kind of mend, least first. */
 const tries: Readonly<Record<MendKind, Tries>> = {
@@ -108,6 +118,12 @@ const tries: Readonly<Record<MendKind, Tries>> = {
       change: { wetThicknessUm: Number((times * layers[layer]!.wetThicknessUm).toPrecision(3)) },
     })),
   wait: (finding, picture, assessment) => laterDates(finding, picture, assessment),
+  allowed: ({ layer, layerId }, picture, _assessment, findMaterial) =>
+    allowedInstead(picture, picture.layers[layer]!, findMaterial).map((instead) => ({
+      layerId,
+      kind: 'allowed',
+      ...instead,
+    })),
 }
 
 /** Paint ground in an oil that dries, nearest in yellowing to the one it is in. */
@@ -117,10 +133,7 @@ function anotherOil({ shelf }: Picture, { id, paints }: LayerDocument): readonly
     .map(({ oil }) => materials.find((one) => one.id === oil))
     .find((oil) => oil && neverDries(oil))
   if (!wet) return []
-  const yellowing = (material: Material): number => Math.abs((material.yellowing ?? 3) - (wet.yellowing ?? 3))
-  return materials
-    .filter(({ family, rate }) => family === 'oil' && (rate?.mid ?? 0) >= dryingRate)
-    .sort((a, b) => yellowing(a) - yellowing(b))
+  return nearestOils(materials, wet)
     .slice(0, 3)
     .map((oil) => ({
       layerId: id,

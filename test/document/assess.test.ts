@@ -122,6 +122,23 @@ describe('a painting, assessed', () => {
       [],
     )
   })
+  it('what a room does not let in is replaced by the nearest of its kind that it does', () => {
+    const policies = ['nuts', 'solvent'] as const
+    const settings = { ...defaultSettings, policies: [...policies] }
+    const paints = [{ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'walnut', parts: 1 }]
+    const thinner = { material: 'gum_turpentine', parts: 0.2 }
+    const one = picture([layer('light', 0, 'pw6_rutile', { paints, thinner })], { settings })
+    const assessment = judged(one)
+    const finding = assessment.findings.find(({ rule }) => rule === 'policy')!
+    const mend = mendOf(finding, one, assessment, findInLibrary)!
+    expect(mend.kind === 'allowed' && mend.names).to.deep.equal([
+      'paint ground in Poppyseed oil',
+      'no thinner',
+    ])
+    expect(rules({ ...one, layers: one.layers.map((each) => ({ ...each, ...mend.change })) })).to.deep.equal(
+      [],
+    )
+  })
   it('the first layer waits for its ground', () => {
     const lately = { ...painting('p'), ground: 'oil_ground_titanium' as const, groundOn: '2026-11-20' }
     const { layers, findings } = judged(picture([layer('first', 0, 'pw6_rutile')], { painting: lately }))

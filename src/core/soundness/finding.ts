@@ -19,7 +19,7 @@ export interface Finding {
 }
 
 /** What may take a finding away, in the order it is tried. */
-export type MendKind = 'medium' | 'oil' | 'without-medium' | 'thickness' | 'wait'
+export type MendKind = 'medium' | 'oil' | 'without-medium' | 'thickness' | 'wait' | 'allowed'
 
 /** One rule: what it is called, why it holds, what may mend what it finds, and what it finds in a picture. */
 export interface Rule {

@@ -3,7 +3,7 @@ import type { AssessedFinding } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { LayerMend } from '../../document/mend.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { inTheArea } from '../../core/words.ts'
+import { inTheArea, listed } from '../../core/words.ts'
 import { about, dateText, dayText, upperFirst } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 import { Why } from '../../ui/Why.tsx'
@@ -50,6 +50,8 @@ export function mendText(mend: LayerMend, picture: Picture): string {
       return `Leave the medium out of ${name}`
     case 'oil':
       return `Take paint ground in ${mend.oil} for ${name}`
+    case 'allowed':
+      return `For ${name} take ${listed(mend.names)}`
     case 'thickness':
       return `Lay ${name} a little thicker: ${about(mend.change.wetThicknessUm, 3)} µm wet`
     case 'wait': {

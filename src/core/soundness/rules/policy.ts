@@ -14,6 +14,7 @@ const text = {
   reason:
     'What the room forbids is set on the Studio page; every material of a layer is held against it, its oil, its medium and its thinner too.',
   about: 'room' as const,
+  mends: ['allowed' as const],
 }
 
 /** What a room says to what is on a brush: refused is unsound, not known is watched; once painted it is only noted. */

@@ -1,0 +1,22 @@
+import { onlyIfAsked } from '../core/dosing/design/asked.ts'
+import type { Material } from '../core/materials/material.ts'
+
+/** An oil a tube is offered in instead is at least this fast, raw linseed = 1, and thin enough to grind in. */
+const dryingRate = 0.5
+const grindableMPas = 200
+
+/** Oils that paint is ground in, nearest in yellowing to this one first, then in speed. */
+export function nearestOils(materials: readonly Material[], to: Material): readonly Material[] {
+  const yellowing = (oil: Material): number => Math.abs((oil.yellowing ?? 3) - (to.yellowing ?? 3))
+  const speed = (oil: Material): number => Math.abs(Math.log(oil.rate!.mid / (to.rate?.mid || 1)))
+  return materials
+    .filter(
+      (oil) =>
+        oil.family === 'oil' &&
+        (oil.rate?.mid ?? 0) >= dryingRate &&
+        (oil.viscosityMPas ?? 0) <= grindableMPas &&
+        !oil.waterMixable &&
+        onlyIfAsked(oil) === null,
+    )
+    .sort((a, b) => yellowing(a) - yellowing(b) || speed(a) - speed(b))
+}
