@@ -5,6 +5,9 @@ import type { Need } from '../core/batch/stock.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import type { Material } from '../core/materials/material.ts'
+import { worstAnswer } from '../core/materials/policy.ts'
+import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
 import { feelings } from '../document/batch.ts'
 import type { Batch, Feeling } from '../document/batch.ts'
 import { batchTitle, leftMl, poured } from '../document/batchMedium.ts'
@@ -21,6 +24,7 @@ import { closureOf } from './closure.ts'
 import { linesAtATime } from './paintingList.ts'
 import type { ListPage } from './paintingList.ts'
 import { gone, Refused } from './refused.ts'
+import { settingsOf } from './settings.ts'
 
 /** What a batch is on any day: it keeps the lots it was made of, so nothing but itself bears on it. */
 interface BatchFacts {
@@ -33,6 +37,7 @@ interface BatchFacts {
   readonly keeping: Keeping
   readonly leftMl: number
   readonly holds: readonly { readonly name: string; readonly percent: number }[]
+  readonly materials: readonly Material[]
   readonly feel: Batch['feel']
 }
 
@@ -56,6 +61,7 @@ const factsOfAll = remembering('batch', (batch): BatchFacts => {
       name: material.name,
       percent: (100 * massG) / made!.massG,
     })),
+    materials: ingredients.map(({ material }) => material),
     feel: batch.feel,
   }
 })
@@ -66,13 +72,15 @@ export interface BatchEntry extends Pick<BatchFacts, 'id' | 'title' | 'leftMl' |
   /** "2027-01-03"; null while it is being made. */
   readonly useBy: string | null
   readonly because: string
+  /** What the room says to what is in it; null: all of it may come in. */
+  readonly room: PolicyAnswer['answer'] | null
   /** The day it should be looked at; null: not yet, or not any more. */
   readonly lookFrom: string | null
   /** What to look for. */
   readonly lookFor: string
 }
 
-function entryOn(facts: BatchFacts, today: number): BatchEntry {
+function entryOn(facts: BatchFacts, today: number, policies: readonly PolicyId[]): BatchEntry {
   const { id, title, madeDay, keeping, lastLookDay, holds, feel } = facts
   const lookDay = lastLookDay + keeping.lookEveryDays
   return {
@@ -84,6 +92,7 @@ function entryOn(facts: BatchFacts, today: number): BatchEntry {
     state: madeDay === null ? 'making' : freshnessOn(madeDay, keeping, today),
     useBy: madeDay === null ? null : dateOf(madeDay + keeping.days),
     because: keeping.because,
+    room: worstAnswer(facts.materials, policies),
     lookFor: keeping.lookFor,
     lookFrom: madeDay !== null && facts.leftMl > 0 && lookDay <= today ? dateOf(lookDay) : null,
   }
@@ -109,13 +118,14 @@ export async function batchPage(
   { text = '', from = 0, by = null }: BatchQuery = {},
 ): Promise<ListPage<BatchEntry>> {
   const wanted = text.toLowerCase()
+  const { policies } = await settingsOf(db)
   const found = [...(await factsOfAll(db)).values()].filter(
     ({ title, feel }) => title.toLowerCase().includes(wanted) && (by === null || feel[by] !== null),
   )
   found.sort((a, b) => (by ? b.feel[by]! - a.feel[by]! : 0) || b.number - a.number)
   return {
     count: found.length,
-    entries: found.slice(from, from + linesAtATime).map((facts) => entryOn(facts, dayOf(now)!)),
+    entries: found.slice(from, from + linesAtATime).map((facts) => entryOn(facts, dayOf(now)!, policies)),
   }
 }
 
@@ -125,8 +135,9 @@ const mostNotices = 12
 /** Batches that want something today: about to spoil, past it, or due for a look. The first to be past comes first. */
 export async function batchNotices(db: Database, now: string): Promise<ListPage<BatchEntry>> {
   const today = dayOf(now)!
+  const { policies } = await settingsOf(db)
   const due = [...(await factsOfAll(db)).values()]
-    .map((facts) => entryOn(facts, today))
+    .map((facts) => entryOn(facts, today, policies))
     .filter(
       ({ state, leftMl: left, lookFrom }) =>
         left > 0 && state !== 'making' && (state !== 'fresh' || lookFrom !== null),

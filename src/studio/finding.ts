@@ -1,6 +1,6 @@
 import { families } from '../core/materials/material.ts'
 import type { Family } from '../core/materials/material.ts'
-import { policyAnswers } from '../core/materials/policy.ts'
+import { worstAnswer } from '../core/materials/policy.ts'
 import type { PolicyAnswer } from '../core/materials/policy.ts'
 import { findIn as findAmong } from '../core/materials/search.ts'
 import type { Database } from '../store/database.ts'
@@ -75,7 +75,7 @@ async function materialsIn(
       id: material.id,
       title: material.name,
       kind: 'shelf_item',
-      room: policyAnswers(material, policies)[0]?.answer ?? null,
+      room: worstAnswer([material], policies),
     })),
   }
 }

@@ -3,6 +3,8 @@ import { effectsOf, meets, sheens } from '../core/medium/effects.ts'
 import type { Effects, EffectWish } from '../core/medium/effects.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Shares } from '../core/materials/material.ts'
+import { worstAnswer } from '../core/materials/policy.ts'
+import type { PolicyAnswer } from '../core/materials/policy.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
 import { lastEvent } from '../store/history.ts'
@@ -10,6 +12,7 @@ import { list } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 import { linesAtATime } from './paintingList.ts'
 import type { ListPage } from './paintingList.ts'
+import { settingsOf } from './settings.ts'
 
 /** A medium as its list shows it. */
 export interface MediumEntry {
@@ -22,6 +25,8 @@ export interface MediumEntry {
     readonly leaves: number
     readonly effects: Effects
   } | null
+  /** What the room says to what is in it; null: all of it may come in. */
+  readonly room: PolicyAnswer['answer'] | null
   readonly problem: string | null
 }
 
@@ -91,16 +96,21 @@ async function entriesOf(db: Database): Promise<readonly MediumEntry[]> {
     mediums.map(({ recipe }) => recipe),
   )
   const findMaterial = findInStudio(items)
+  const { policies } = await settingsOf(db)
   const entries = mediums.map(({ id, name, recipe }): MediumEntry => {
     const found = analyseMedium(recipe, findMaterial, (other) => known.get(other), [id])
-    if (!found.ok) return { id, name, made: null, problem: found.problems[0]!.message }
-    const { dry, wet } = found.medium
+    if (!found.ok) return { id, name, made: null, room: null, problem: found.problems[0]!.message }
+    const { dry, wet, ingredients } = found.medium
+    const room = worstAnswer(
+      ingredients.map(({ material }) => material),
+      policies,
+    )
     const made = {
       dryByVolume: dry.byVolume,
       leaves: wet.byVolume.volatile + wet.byVolume.water,
       effects: effectsOf(found.medium),
     }
-    return { id, name, made, problem: null }
+    return { id, name, made, room, problem: null }
   })
   remembered.set(db, { event, entries })
   return entries

@@ -123,7 +123,10 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
     readiness:
       next && isReady(steps[at]!, steps, today, settings.confidence)
         ? 'ready'
-        : next && touch && Math.min(1, ...spots.map(({ chance }) => chance)) >= worthTouching
+        : next &&
+            until !== 'never' &&
+            touch &&
+            Math.min(1, ...spots.map(({ chance }) => chance)) >= worthTouching
           ? 'touch'
           : 'wait',
     next:

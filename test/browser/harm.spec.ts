@@ -65,8 +65,14 @@ test('what the room forbids is told on the layer still to be painted and where t
   await saved(page)
   await open(page, `${demo.url}/paintings/glasshouse`)
   await expect(page.getByText(/Sunlight scumble: not in this room\. Gum turpentine/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Do that' }).first().click()
+  await expect(page.getByText(/Sunlight scumble: not in this room/)).toHaveCount(0)
   await open(page, `${demo.url}/mediums/harbour-glaze/make`)
   await expect(page.getByRole('alert').filter({ hasText: 'Not in this room: Gum turpentine' })).toBeVisible()
+  for (const list of ['/mediums', '/batches']) {
+    await open(page, demo.url + list)
+    await expect(page.getByRole('link', { name: /^Harbour glaze.*not in this room/ })).toBeVisible()
+  }
 })
 
 test('a painting warns of all that is in it: its mediums, the oil of its tubes, each harm in its own sentence', async ({

@@ -8,6 +8,7 @@ import { logTouch, saveLayer } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
+import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { todayEntries } from '../../src/studio/todayList.ts'
 import { layer, painting } from './bodies.ts'
 import { demoStudio, judgeAll, now } from './desk.ts'
@@ -32,6 +33,14 @@ describe('the morning at Tern Street', () => {
   })
   it('a nail that leaves no mark makes the glaze ready to paint on', async () => {
     await logTouch({ db, at: now }, { layerId: 'glasshouse-4', at: now, feel: 'firm', note: '' })
+    expect((await entry('glasshouse')).readiness).to.equal('ready')
+  })
+  it('what the room forbids has no day, and no finger makes it one', async () => {
+    const { revision, ...settings } = await settingsOf(db)
+    await saveSettings({ db, at: now }, { ...settings, policies: ['solvent'] }, revision)
+    const glasshouse = await entry('glasshouse')
+    expect([glasshouse.readiness, glasshouse.next!.source]).to.deep.equal(['wait', 'unsound'])
+    await saveSettings({ db, at: now }, settings, (await settingsOf(db)).revision)
     expect((await entry('glasshouse')).readiness).to.equal('ready')
   })
   it('a week later nothing has come nearer to being too early', async () => {

@@ -87,3 +87,14 @@ export function policyAnswers(material: Material, policies: readonly PolicyId[])
     return found ? [{ policy, ...found }] : []
   })
 }
+
+/** The gravest of what a room says to these materials; null: all of them may come in. */
+export function worstAnswer(
+  materials: readonly Material[],
+  policies: readonly PolicyId[],
+): PolicyAnswer['answer'] | null {
+  const answers = materials.flatMap((material) =>
+    policyAnswers(material, policies).map(({ answer }) => answer),
+  )
+  return answers.includes('refused') ? 'refused' : (answers[0] ?? null)
+}

@@ -3,11 +3,11 @@ import { useEffect, useMemo, useState } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
 import type { Family } from '../../core/materials/material.ts'
 import { singular, wordsIn } from '../../core/materials/askedWords.ts'
-import { policyAnswers, policyIds } from '../../core/materials/policy.ts'
+import { worstAnswer, policyIds } from '../../core/materials/policy.ts'
 import type { PolicyAnswer } from '../../core/materials/policy.ts'
 import { spellingsOf } from '../../core/materials/spellings.ts'
 import { read } from '../client.ts'
-import { VerdictMark } from '../Verdict.tsx'
+import { RoomMark } from '../RoomMark.tsx'
 
 /** Kinds that are looked up in the studio as one types. */
 export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'painting'
@@ -116,8 +116,7 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
               {item.name}
               {item.room && (
                 <span className="ml-2 text-[0.8rem] whitespace-nowrap">
-                  <VerdictMark verdict={item.room === 'refused' ? 'unsound' : 'watch'} size={11} />{' '}
-                  {item.room === 'refused' ? 'not in this room' : 'ask first'}
+                  <RoomMark answer={item.room} size={11} />
                 </span>
               )}
               {item.group && <span className="ml-2 text-[0.8rem] opacity-80">{item.group}</span>}
@@ -192,8 +191,8 @@ function marked(option: Choosable): Choosable {
   const material = findInLibrary(option.id)
   const policies = document.documentElement.dataset['policies']?.split(',') ?? []
   const here = policyIds.filter((id) => policies.includes(id))
-  const [answer] = material ? policyAnswers(material, here) : []
-  return answer ? { ...option, room: answer.answer } : option
+  const room = material ? worstAnswer([material], here) : null
+  return room ? { ...option, room } : option
 }
 
 const mostRecent = 6

@@ -8,6 +8,7 @@ import { usePages } from '../../ui/usePages.ts'
 import { useDone } from '../../ui/done.ts'
 import { ChoiceRow } from '../../ui/fields.tsx'
 import { dateText, mlText, percentText } from '../../ui/format.ts'
+import { RoomMark } from '../../ui/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { feelings, feelingWords } from './feelings.ts'
@@ -57,7 +58,7 @@ export function BatchList({ initial, shortages, judging }: ListProps) {
       )}
       {by !== '' && sorted.length === 0 && <p className="text-soft">No batch has been felt for that yet.</p>}
       <ul>
-        {sorted.map(({ id, title, state, useBy, leftMl, holds, feel }) => (
+        {sorted.map(({ id, title, state, useBy, leftMl, room, holds, feel }) => (
           <li key={id} className="border-t border-rule">
             <a
               href={`/batches/${id}`}
@@ -66,6 +67,11 @@ export function BatchList({ initial, shortages, judging }: ListProps) {
               <span className="font-read text-[1.2rem] leading-tight [overflow-wrap:anywhere]">{title}</span>
               <span>
                 <Standing state={state} useBy={useBy} leftMl={leftMl} />
+                {room && leftMl > 0 && (
+                  <span className="block">
+                    <RoomMark answer={room} />
+                  </span>
+                )}
               </span>
               <span className="text-[0.92rem]">
                 {holds.map(({ name, percent }, at) => (

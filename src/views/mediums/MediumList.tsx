@@ -13,6 +13,7 @@ import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { percentText } from '../../ui/format.ts'
 import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
 import { usePages } from '../../ui/usePages.ts'
+import { RoomMark } from '../../ui/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { effectsText } from './Checks.tsx'
@@ -88,11 +89,16 @@ export function MediumList({ initial }: ListProps) {
       )}
       {name !== '' && fitting.length === 0 && <p className="mt-3 text-soft">No medium is called that.</p>}
       <ul className="mt-3">
-        {fitting.map(({ id, name: title, made, problem: fault }) => (
+        {fitting.map(({ id, name: title, made, room, problem: fault }) => (
           <li key={id} className="border-t border-rule">
             <a href={`/mediums/${id}`} className="grid gap-x-8 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
               <span className="font-read text-[1.25rem] leading-tight [overflow-wrap:anywhere]">{title}</span>
               <span>
+                {room && (
+                  <span className="block">
+                    <RoomMark answer={room} />
+                  </span>
+                )}
                 <span className="block">{made ? summary(made) : fault}</span>
                 {made && <span className="block text-[0.88rem] text-soft">{effectsText(made.effects)}</span>}
               </span>

@@ -3,7 +3,7 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { library } from '../../core/materials/library.ts'
 import type { Family } from '../../core/materials/material.ts'
 import { materialOf } from '../../core/materials/own.ts'
-import { policyAnswers } from '../../core/materials/policy.ts'
+import { worstAnswer } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
 import { findIn, indexed } from '../../core/materials/search.ts'
 import type { Indexed } from '../../core/materials/search.ts'
@@ -19,7 +19,7 @@ import { ListFoot } from '../../ui/ListFoot.tsx'
 import { usePages } from '../../ui/usePages.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { VerdictMark } from '../../ui/Verdict.tsx'
+import { RoomMark } from '../../ui/RoomMark.tsx'
 import { MaterialSheet } from './MaterialSheet.tsx'
 
 interface ShelfProps {
@@ -220,9 +220,7 @@ function ShelfRow({
   readonly own: boolean
   readonly onSelect: () => void
 }) {
-  const [worst] = [...policyAnswers(material, policies)].sort(
-    (a, b) => Number(b.answer === 'refused') - Number(a.answer === 'refused'),
-  )
+  const room = worstAnswer([material], policies)
   return (
     <li className="border-t border-rule">
       <button
@@ -241,10 +239,9 @@ function ShelfRow({
             {[familyNames[material.family].toLowerCase(), ...deeds].join(' · ')}
           </span>
         </span>
-        {worst && (
+        {room && (
           <span className="shrink-0 text-[0.85rem]">
-            <VerdictMark verdict={worst.answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
-            {worst.answer === 'refused' ? 'not in this room' : 'ask first'}
+            <RoomMark answer={room} />
           </span>
         )}
       </button>
