@@ -12,9 +12,12 @@ export const inTheArea = (name: string): string => (name.startsWith('the ') ? `i
 
 /** Below so many days a half counts. */
 const halvesBelow = 4
+/** From this on a wait is told as a day: from noon to the next morning is tomorrow. */
+const hoursBelow = 0.75
 
+/** A wait as a painter says it: hours, half days, days. */
 export function dayCount(days: number): string {
-  if (days < 1) {
+  if (days < hoursBelow) {
     const hours = Math.max(1, Math.round(days * 24))
     return hours === 1 ? '1 hour' : `${hours} hours`
   }

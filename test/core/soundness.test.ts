@@ -9,7 +9,7 @@ import type { SoundnessRequest } from '../../src/document/compute.ts'
 import { computeSoundness } from '../../src/studio/soundness.ts'
 import type { Verdict } from '../../src/core/severity.ts'
 import type { PolicyId } from '../../src/core/materials/policy.ts'
-import { about } from '../../src/core/words.ts'
+import { about, dayCount } from '../../src/core/words.ts'
 import { vectors } from '../vectors.ts'
 
 interface ClassicStack extends SoundnessRequest {
@@ -367,6 +367,7 @@ describe('what a finding says', () => {
     expect(message).to.include(`${about(times)} times as much as the film can follow`)
   })
   it('a wait of a day and a half is told as that, and a chance of next to none in words', () => {
+    expect([0.3, 0.9, 1.5, 6.4].map(dayCount)).to.deep.equal(['7 hours', '1 day', '1.5 days', '6 days'])
     const { findings } = computeSoundness({
       support: 'plywood',
       practice: 'glazing',
