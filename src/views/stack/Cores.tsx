@@ -75,10 +75,10 @@ export function Cores({ cores, chosen, onArea, height, strataOf, selected, woven
         >
           {sectionOf(core)}
           <span
-            className={`flex min-h-11 items-center justify-center gap-1 text-[0.75rem] leading-tight xl:text-[0.8rem] ${isChosen(core) ? 'border-b-2 border-ink font-medium' : ''}`}
+            className={`flex min-h-11 flex-wrap items-center justify-center gap-x-1 text-[0.75rem] leading-tight xl:text-[0.8rem] ${isChosen(core) ? 'border-b-2 border-ink font-medium' : ''}`}
           >
             {core.verdict !== 'sound' && <VerdictMark verdict={core.verdict} size={11} />}
-            <span className="min-w-0 [hyphens:auto] [overflow-wrap:anywhere]">{core.area.name}</span>
+            <span className="max-w-full [hyphens:auto] [overflow-wrap:break-word]">{core.area.name}</span>
           </span>
         </button>
       ))}
