@@ -1,3 +1,4 @@
+import { nearness } from '../core/materials/askedWords.ts'
 import { families } from '../core/materials/material.ts'
 import type { Family } from '../core/materials/material.ts'
 import { worstAnswer } from '../core/materials/policy.ts'
@@ -68,7 +69,12 @@ async function materialsIn(
   const all = findAmong([...(await indexOfAll(db)).values()], text)
     .map(({ material }) => material)
     .filter(({ family }) => wanted.length === 0 || wanted.includes(family))
-    .sort((a, b) => isFirst(b) - isFirst(a) || a.name.localeCompare(b.name))
+    .sort(
+      (a, b) =>
+        nearness(a.name, text) - nearness(b.name, text) ||
+        isFirst(b) - isFirst(a) ||
+        a.name.localeCompare(b.name),
+    )
   return {
     count: all.length,
     entries: all.slice(0, mostOfAKind).map((material) => ({

@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { library } from '../../src/core/materials/library.ts'
+import { nearness } from '../../src/core/materials/askedWords.ts'
 import { findIn, indexed } from '../../src/core/materials/search.ts'
 
 const shelf = library.map((material) => indexed(material, material.family))
@@ -45,6 +46,12 @@ describe('finding on the shelf by what a material does', () => {
     expect(found('fast')).to.not.include('pw4')
     expect(found('transparent, fast, no cadmium')).to.include('pbr7_burnt_sienna').and.not.include('pr102')
     expect(found('half transparent')).to.include('pr102')
+  })
+  it('what is called so comes before what is only of its kind, and what is just that before all', () => {
+    const names = ['Gum turpentine (distilled)', 'Linseed oil, water-mixable', 'Water']
+    expect(names.map((name) => nearness(name, 'water'))).to.deep.equal([3, 2, 0])
+    expect(['Walnut oil', 'Quick walnut'].map((name) => nearness(name, 'walnut'))).to.deep.equal([1, 2])
+    expect(nearness('Walnut oil, sun thickened', 'sun-thickened walnut')).to.equal(2)
   })
   it('by pigment code and part of a name; nothing asked is everything', () => {
     expect(found('pb29')).to.deep.equal(['pb29', 'lapis'])

@@ -2,7 +2,7 @@ import { useCombobox } from 'downshift'
 import { useEffect, useMemo, useState } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
 import type { Family } from '../../core/materials/material.ts'
-import { singular, wordsIn } from '../../core/materials/askedWords.ts'
+import { nearness, singular, wordsIn } from '../../core/materials/askedWords.ts'
 import { worstAnswer, policyIds } from '../../core/materials/policy.ts'
 import type { PolicyAnswer } from '../../core/materials/policy.ts'
 import { spellingsOf } from '../../core/materials/spellings.ts'
@@ -160,7 +160,10 @@ function useFound(
   return found
 }
 
-/** The first that hold every word typed, inside names or in another spelling: what was chosen lately, nothing, one's own, the book's. */
+/**
+ * The first that hold every word typed, inside names or in another spelling: those called so first; of these what was
+ * chosen lately, nothing, one's own, the book's.
+ */
 function offered(
   options: readonly Choosable[],
   found: readonly Choosable[],
@@ -180,7 +183,7 @@ function offered(
   }
   // What the studio found it found by its own spellings.
   return [...found, ...options.filter((option) => !own.has(option.id) && holds(option))]
-    .sort((a, b) => rank(a) - rank(b))
+    .sort((a, b) => nearness(a.name, typed) - nearness(b.name, typed) || rank(a) - rank(b))
     .slice(0, mostShown)
     .map(marked)
 }
