@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
-import { parseAmount, parseNumber, parseRatio } from '../../src/core/measure/parse.ts'
+import { parseAmount, parseNumber, parseParts, parseRatio } from '../../src/core/measure/parse.ts'
 import { parseMoney, parseQuantity, parseRange } from '../../src/core/measure/quantity.ts'
 import { dropFactors } from '../../src/core/materials/drops.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
@@ -32,6 +32,14 @@ describe('what a painter types', () => {
     expect(parseRange('0.5–0.7 %')).to.deep.equal({ low: 0.5, high: 0.7 })
     expect(parseRange('a lot')).to.equal(null)
     expect(['€12.50', '12,50 EUR', '$1,200', '18.–'].map(parseMoney)).to.deep.equal([12.5, 12.5, 1200, 18])
+  })
+  it('parts may be told as a ratio to the paint they go with', () => {
+    const parts = (text: string) => {
+      const parsed = parseParts(text, 6)
+      return parsed.ok ? parsed.value : parsed.message
+    }
+    expect(['1:3', '1 to 1', '0.5', '1/2', '0'].map(parts)).to.deep.equal([2, 6, 0.5, 0.5, 0])
+    for (const text of ['1:0', '-1', '25 %']) expect(parts(text)).to.include('a ratio to the paint')
   })
   it('a bare teaspoon is the painter’s own; a named one is not', () => {
     const unit = (text: string, spoons: 'us' | 'metric'): string => {

@@ -164,3 +164,16 @@ export function parseRatio(text: string): Parsed<readonly [number, number]> {
     return { ok: false, message: 'A ratio of 0:0 mixes nothing. Give at least one side a number above zero.' }
   return { ok: true, value: [left, right] }
 }
+
+const mostParts = 1000
+
+/** Parts to go with so many parts of paint: a number, or a ratio to the paint, "1:3". */
+export function parseParts(text: string, ofPaint: number): Parsed<number> {
+  const ratio = /:|\bto\b/.test(text) ? parseRatio(text) : null
+  if (ratio && !ratio.ok) return ratio
+  const [of, to] = ratio ? ratio.value : [parseNumber(text), 1]
+  const parts = of === null ? NaN : ratio ? (of / to) * ofPaint : of
+  return parts >= 0 && parts <= mostParts
+    ? { ok: true, value: Number(parts.toPrecision(4)) }
+    : { ok: false, message: `Write parts, 0 to ${mostParts}, or a ratio to the paint, such as 1:3.` }
+}

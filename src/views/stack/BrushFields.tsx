@@ -1,7 +1,9 @@
 import { useEffect, useRef } from 'react'
 import { Plus } from 'lucide-react'
 import type { Brush } from '../../document/brush.ts'
-import { Labelled, NumberRow } from '../../ui/fields.tsx'
+import { parseParts } from '../../core/measure/parse.ts'
+import { Labelled, TypedRow } from '../../ui/fields.tsx'
+import type { Reading } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
@@ -29,6 +31,8 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
   const setPaint = (at: number, change: Partial<Paint>): void =>
     onChange({ paints: brush.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
   const choice = useChoice(bring)
+  // A clear film has no paint: its ratio is to one part.
+  const ofPaint = brush.paints.reduce((sum, { parts }) => sum + parts, 0) || 1
   // A medium may come late; its parts may have been typed by then.
   const latest = useRef(brush)
   useEffect(() => {
@@ -82,6 +86,7 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
         {brush.medium && (
           <Parts
             value={brush.medium.parts}
+            ofPaint={ofPaint}
             onValue={(parts) => onChange({ medium: { ...brush.medium!, parts } })}
           />
         )}
@@ -102,6 +107,7 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
         {brush.thinner && (
           <Parts
             value={brush.thinner.parts}
+            ofPaint={ofPaint}
             onValue={(parts) => onChange({ thinner: { ...brush.thinner!, parts } })}
           />
         )}
@@ -112,6 +118,22 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
   )
 }
 
-const Parts = (field: { readonly value: number; readonly onValue: (parts: number) => void }) => (
-  <NumberRow label="parts" className="w-16" low={0} high={1000} {...field} />
+interface PartsProps {
+  readonly value: number
+  /** Parts of all the paints. */
+  readonly ofPaint: number
+  readonly onValue: (parts: number) => void
+}
+
+const Parts = ({ value, ofPaint, onValue }: PartsProps) => (
+  <TypedRow
+    label="parts"
+    className="w-16"
+    shown={String(Number(value.toPrecision(6)))}
+    read={(text): Reading<number> => {
+      const parsed = parseParts(text, ofPaint)
+      return parsed.ok ? { value: parsed.value } : { problem: parsed.message }
+    }}
+    onValue={onValue}
+  />
 )
