@@ -1,11 +1,10 @@
-import { onlyIfAsked } from '../core/dosing/design/asked.ts'
+import { nearestOils, nearestThinners } from '../core/dosing/nearest.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
-import { policyAnswers } from '../core/materials/policy.ts'
+import { worstAnswer } from '../core/materials/policy.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import type { Brush } from './brush.ts'
-import { nearestOils } from './nearestOils.ts'
 import type { Picture } from './picture.ts'
 import { studioMaterials } from './studioMaterials.ts'
 
@@ -32,8 +31,7 @@ export function allowedInstead(
   brush: Brush,
   findMaterial: FindMaterial,
 ): readonly Instead[] {
-  const allows = (material: Material): boolean =>
-    policyAnswers(material, picture.settings.policies).length === 0
+  const allows = (material: Material): boolean => worstAnswer([material], picture.settings.policies) === null
   const room: Room = { allows, allowed: studioMaterials(picture.shelf).filter(allows), findMaterial }
   const base = [oilInstead(brush, room), thinnerInstead(brush, room)].filter((one) => one !== null)
   return mediumsInstead(brush, picture, room)
@@ -62,7 +60,7 @@ function oilInstead({ paints }: Brush, { allows, allowed, findMaterial }: Room):
 function thinnerInstead({ thinner }: Brush, { allows, allowed, findMaterial }: Room): Instead | null {
   const now = thinner && findMaterial(thinner.material)
   if (!thinner || !now || allows(now)) return null
-  const other = allowed.find((one) => one.family === now.family && onlyIfAsked(one) === null)
+  const [other] = nearestThinners(allowed, now)
   return other
     ? { change: { thinner: { ...thinner, material: other.id } }, names: [`${other.name} as its thinner`] }
     : { change: { thinner: null }, names: ['no thinner'] }

@@ -1,5 +1,7 @@
-import { onlyIfAsked } from '../core/dosing/design/asked.ts'
-import type { Material } from '../core/materials/material.ts'
+import type { Material } from '../materials/material.ts'
+import { onlyIfAsked } from './design/asked.ts'
+
+/** What stands nearest to a material it takes the place of, the nearest first (rules.md 1 and 26). */
 
 /** An oil a tube is offered in instead is at least this fast, raw linseed = 1, and thin enough to grind in. */
 const dryingRate = 0.5
@@ -19,4 +21,12 @@ export function nearestOils(materials: readonly Material[], to: Material): reado
         onlyIfAsked(oil) === null,
     )
     .sort((a, b) => yellowing(a) - yellowing(b) || speed(a) - speed(b))
+}
+
+/** Solvents that thin paint, nearest in flash point to this one first: what leaves as fast works the same. */
+export function nearestThinners(materials: readonly Material[], to: Material): readonly Material[] {
+  const off = ({ flashPointC }: Material): number => Math.abs((flashPointC ?? 100) - (to.flashPointC ?? 40))
+  return materials
+    .filter((one) => one.family === 'solvent' && onlyIfAsked(one) === null)
+    .sort((a, b) => off(a) - off(b))
 }
