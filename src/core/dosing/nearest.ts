@@ -1,10 +1,9 @@
 import type { Material } from '../materials/material.ts'
-import { onlyIfAsked } from './design/asked.ts'
+import { onlyIfAsked, usualSlowest } from './design/asked.ts'
 
 /** What stands nearest to a material it takes the place of, the nearest first (rules.md 1 and 26). */
 
-/** An oil a tube is offered in instead is at least this fast, raw linseed = 1, and thin enough to grind in. */
-const dryingRate = 0.5
+/** Thin enough to grind paint in. */
 const grindableMPas = 200
 
 /** Oils that paint is ground in, nearest in yellowing to this one first, then in speed. */
@@ -15,7 +14,7 @@ export function nearestOils(materials: readonly Material[], to: Material): reado
     .filter(
       (oil) =>
         oil.family === 'oil' &&
-        (oil.rate?.mid ?? 0) >= dryingRate &&
+        (oil.rate?.mid ?? 0) >= usualSlowest &&
         (oil.viscosityMPas ?? 0) <= grindableMPas &&
         !oil.waterMixable &&
         onlyIfAsked(oil) === null,

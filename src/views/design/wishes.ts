@@ -1,5 +1,5 @@
 import { practiceCaps } from '../../core/dosing/caps.ts'
-import { onlyIfAsked } from '../../core/dosing/design/asked.ts'
+import { onlyIfAsked, usualSlowest } from '../../core/dosing/design/asked.ts'
 import { cappedShares } from '../../core/dosing/dose.ts'
 import type { Basis, CappedShare } from '../../core/dosing/dose.ts'
 import type { Body, Sheen } from '../../core/medium/effects.ts'
@@ -32,9 +32,6 @@ export interface Asked {
 /** The usual practice's limits, from where they are watched, in percent. */
 const [resin, wax, solubles] = practiceCaps(noPractice, true).map(({ most }) => Math.round(1000 * most) / 10)
 const usualMost: Asked['most'] = { resin: resin!, wax: wax!, solubles: solubles!, oil: null }
-
-/** A design is no slower than this unless a slower one is wished, raw linseed = 1. */
-export const usualSlowest = 0.5
 
 /** Whether a material may go in: not struck out, and asked for where a design asks first. */
 export const isTaken = (material: Material, { without, asked }: Asked): boolean =>

@@ -33,6 +33,9 @@ const families: Partial<Record<Family, string>> = {
   varnish: 'a varnish goes on last',
 }
 
+/** What is offered unasked is no slower than this, raw linseed = 1. */
+export const usualSlowest = 0.5
+
 /** Null: a design may take it unasked. */
 export function onlyIfAsked(material: Material): string | null {
   if (neverDries(material)) return 'it never dries'
