@@ -17,6 +17,7 @@ const core = {
   stack: ['film', 'medium', 'materials', 'cure'],
   batch: ['medium', 'materials', 'measure'],
   dosing: ['practice', 'film', 'medium', 'materials', 'measure', 'cure'],
+  palette: ['dosing', 'practice', 'film', 'medium', 'materials', 'measure', 'cure'],
   soundness: ['stack', 'practice', 'film', 'medium', 'materials', 'cure'],
   plan: ['soundness', 'stack', 'practice', 'cure'],
 }

@@ -5,7 +5,7 @@ import { mostAreas } from '../core/stack/area.ts'
 import { removalWays } from '../core/stack/event.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
-import { materialRecipeSchema, mixtureSchema, tubeSchema } from './recipe.ts'
+import { materialRecipeSchema, mixtureSchema, paintSchema, tubeSchema } from './recipe.ts'
 
 /** Bodies of the stateless computations (architecture.md, Interfaces that stay stable). */
 
@@ -111,6 +111,58 @@ export const soundnessRequest = z.object({
   groundSuctionUm: z.number().min(0).max(2000).optional(),
   layers: z.array(stackLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
 })
+
+const heapAmount = z.number().positive('A heap holds more than nothing.').max(1e6)
+const heapPaints = z.array(paintSchema).min(1, 'A heap needs at least one paint.').max(20)
+const mostHeaps = 60
+
+export const paletteRequest = z
+  .object({
+    heaps: z
+      .array(
+        z.union([
+          z.object({ paints: heapPaints, ml: heapAmount }),
+          z.object({ paints: heapPaints, g: heapAmount }),
+        ]),
+      )
+      .min(1, 'Send at least one heap.')
+      .max(mostHeaps),
+    medium: materialRecipeSchema.optional(),
+    by: z.union([
+      /** Medium on the paint: by volume for a heap in ml, by mass for one in g. */
+      z.object({ proportion: z.number().min(0).max(100) }),
+      /** 1 over leanness: a neat tube 1.25. */
+      z.object({ fatness: z.number().min(0.1).max(30) }),
+    ]),
+    /** Thinner of the wet mix by volume. */
+    thinnerShare: z.number().min(0).max(0.95, 'Over 95 % thinner is no paint.').optional(),
+    thinner: idSchema.optional(),
+    alkydWeight: z.number().min(0).max(1).optional(),
+  })
+  .refine(({ thinnerShare = 0, thinner }) => thinnerShare === 0 || thinner !== undefined, {
+    path: ['thinner'],
+    message: 'Name the thinner there is to be so much of.',
+  })
+export type PaletteRequest = z.infer<typeof paletteRequest>
+
+const oilShare = z.number().min(0).max(1)
+export const ladderRequest = z
+  .object({
+    heapG: heapAmount,
+    fromShare: oilShare,
+    toShare: oilShare,
+    layers: z.number().int().min(1).max(mostLayers),
+    additiveShare: oilShare.default(1),
+  })
+  .refine(({ fromShare, toShare }) => fromShare <= toShare, {
+    path: ['toShare'],
+    message: 'A ladder climbs: end with at least as much oil as it begins with.',
+  })
+  .refine(({ toShare, additiveShare }) => toShare < additiveShare, {
+    path: ['toShare'],
+    message: 'What is added has to hold more oil than the last layer is to have.',
+  })
+export type LadderRequest = z.infer<typeof ladderRequest>
 
 export type SoundnessRequest = z.infer<typeof soundnessRequest>
 export type FilmRequest = z.infer<typeof filmRequest>

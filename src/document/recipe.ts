@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { transparencies } from '../core/materials/material.ts'
+import { ownHazards } from '../core/materials/own.ts'
 import { amountSchema, idSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
 
 export const mostLines = 200
@@ -37,8 +39,16 @@ export const tubeSchema = z.object({
   oil: idSchema,
   grind: z.number().min(0.2).max(5).optional(),
   oilMassPercent: z.number().min(1).max(95).optional(),
+  rateTimes: z.number().min(0.01).max(100).optional(),
+  transparency: z.enum(transparencies).optional(),
+  sinkingTendency: z.number().min(1).max(5).optional(),
+  hazards: z.array(z.enum(ownHazards)).max(12).optional(),
 })
-export const paintSchema = tubeSchema.extend({ parts: partsSchema })
+export const paintSchema = tubeSchema.extend({
+  parts: partsSchema,
+  /** The painter's own tube it comes from; what stands beside it is that tube as it was then. */
+  tube: idSchema.optional(),
+})
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
 
 /** A mixture on its way to becoming a film. */

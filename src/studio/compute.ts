@@ -4,6 +4,7 @@ import type { Mixture } from '../core/film/film.ts'
 import { solveCure } from '../core/cure/solver.ts'
 import type { Climate } from '../core/cure/climate.ts'
 import { findInLibrary } from '../core/materials/find.ts'
+import type { Material } from '../core/materials/material.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import type { Recipe } from '../core/medium/recipe.ts'
@@ -14,11 +15,21 @@ import type { Side } from '../core/dosing/dose.ts'
 import { usualPaint } from '../core/dosing/usualPaint.ts'
 import { tubeIngredients } from '../core/film/paint.ts'
 import type { Tube } from '../core/film/paint.ts'
+import { dosed } from '../core/palette/heap.ts'
+import { consistencyOf } from '../core/palette/consistency.ts'
+import { oilLadder } from '../core/palette/ladder.ts'
+import { wholeDrops } from '../core/palette/measured.ts'
 import { practiceCaps } from '../core/dosing/caps.ts'
 import { noPractice } from '../core/practice/practice.ts'
 import { mismatchOf, solveToHorizon } from '../core/soundness/mismatch.ts'
 import type { MismatchLayer } from '../core/soundness/mismatch.ts'
-import type { CureRequest, FilmRequest, MediumRequest } from '../document/compute.ts'
+import type {
+  CureRequest,
+  FilmRequest,
+  LadderRequest,
+  MediumRequest,
+  PaletteRequest,
+} from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
 import { linearSolver } from '../document/linear.ts'
 
@@ -74,17 +85,7 @@ let solver: ReturnType<typeof highs> | undefined
 
 /** The answer of /api/compute/design: a recipe that meets every wish, or the wishes that exclude one another. */
 export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignRequest) {
-  const materials = [...new Set(shelf)].map((id, at) => {
-    const material = findInLibrary(id)
-    if (!material)
-      throw new Invalid([
-        {
-          path: ['shelf', at],
-          message: `No material "${id}" is in the library. /shelf lists what there is.`,
-        },
-      ])
-    return material
-  })
+  const materials = [...new Set(shelf)].map((id, at) => materialOrInvalid(id, ['shelf', at]))
   const setting = { materials, paint: paint ? tubeSide(paint) : usualPaint, dose }
   const grams = near ? nearOf(materials, computeMedium(near, ['near']).ingredients) : null
   return design(wishes, setting, grams, linearSolver(await (solver ??= highs())))
@@ -103,6 +104,46 @@ export function computeFilm(request: FilmRequest) {
   if (!found.ok) throw new Invalid([found])
   return found.film
 }
+
+/** The answer of /api/compute/palette: for every heap what goes in, unrounded, and what it then is. */
+export function paletteAnswer(request: PaletteRequest) {
+  const { by, thinnerShare, thinner: thinnerId, alkydWeight } = request
+  const medium = request.medium ? computeMedium(request.medium, ['medium']).ingredients : []
+  const thinner = thinnerId === undefined ? undefined : materialOrInvalid(thinnerId, ['thinner'])
+  const conditioning = { medium, by, thinner, thinnerShare, alkydWeight }
+  const dropMl = medium.length === 1 ? medium[0]!.material.dropMl : undefined
+  const heaps = request.heaps.map((heap, at) => {
+    const amount = 'ml' in heap ? { ml: heap.ml } : { g: heap.g }
+    const found = dosed({ paints: heap.paints, amount }, conditioning, findInLibrary)
+    if (!found.ok) throw new Invalid([{ path: ['heaps', at, ...found.path], message: found.message }])
+    return found.heap
+  })
+  return {
+    heaps: heaps.map(({ mediumMl, mediumG, thinnerMl, leanness, note, mix: { film } }) => ({
+      mediumMl,
+      mediumG,
+      thinnerMl,
+      drops: wholeDrops(mediumMl, dropMl),
+      leanness,
+      binderRatio: film.binderRatio,
+      oilContent: film.oilContent,
+      volatileShare: film.mix.volatile,
+      consistency: consistencyOf({ volatile: film.mix.volatile, leanness }),
+      ...(note && { note }),
+    })),
+    mediumMl: heaps.reduce((sum, { mediumMl }) => sum + mediumMl, 0),
+    mediumG: heaps.reduce((sum, { mediumG }) => sum + mediumG, 0),
+  }
+}
+
+function materialOrInvalid(id: string, path: readonly (string | number)[]): Material {
+  const material = findInLibrary(id)
+  if (material) return material
+  throw new Invalid([{ path, message: `No material "${id}" is in the library. /shelf lists what there is.` }])
+}
+
+/** The answer of /api/compute/ladder; its schema has held the shares in order. */
+export const ladderAnswer = (request: LadderRequest) => ({ steps: oilLadder(request)! })
 
 export function computeCure({ layers, untilDay, climate }: CureRequest) {
   const films = layers.map(({ removed, ...film }) => ({ ...film, ...(removed && { removed: [removed] }) }))

@@ -14,38 +14,40 @@ import type * as r11 from '../pages/api/calendar.ics.ts'
 import type * as r12 from '../pages/api/compute/cure.ts'
 import type * as r13 from '../pages/api/compute/design.ts'
 import type * as r14 from '../pages/api/compute/film.ts'
-import type * as r15 from '../pages/api/compute/medium.ts'
-import type * as r16 from '../pages/api/compute/mismatch.ts'
-import type * as r17 from '../pages/api/compute/soundness.ts'
-import type * as r18 from '../pages/api/done.ts'
-import type * as r19 from '../pages/api/find.ts'
-import type * as r20 from '../pages/api/health.ts'
-import type * as r21 from '../pages/api/judging.ts'
-import type * as r22 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r23 from '../pages/api/layers/[id]/index.ts'
-import type * as r24 from '../pages/api/layers/[id]/painted.ts'
-import type * as r25 from '../pages/api/layers/[id]/touch.ts'
-import type * as r26 from '../pages/api/layers/index.ts'
-import type * as r27 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r28 from '../pages/api/mediums/[id]/index.ts'
-import type * as r29 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r30 from '../pages/api/mediums/index.ts'
-import type * as r31 from '../pages/api/paintings/[id]/index.ts'
-import type * as r32 from '../pages/api/paintings/[id]/order.ts'
-import type * as r33 from '../pages/api/paintings/index.ts'
-import type * as r34 from '../pages/api/photos/[hash].ts'
-import type * as r35 from '../pages/api/practices/[id].ts'
-import type * as r36 from '../pages/api/practices/index.ts'
-import type * as r37 from '../pages/api/scale/index.ts'
-import type * as r38 from '../pages/api/settings.ts'
-import type * as r39 from '../pages/api/shelf.csv.ts'
-import type * as r40 from '../pages/api/shelf/[id].ts'
-import type * as r41 from '../pages/api/shelf/index.ts'
-import type * as r42 from '../pages/api/shopping.ts'
-import type * as r43 from '../pages/api/since.ts'
-import type * as r44 from '../pages/api/tests/[id].ts'
-import type * as r45 from '../pages/api/today.ts'
-import type * as r46 from '../pages/api/undo.ts'
+import type * as r15 from '../pages/api/compute/ladder.ts'
+import type * as r16 from '../pages/api/compute/medium.ts'
+import type * as r17 from '../pages/api/compute/mismatch.ts'
+import type * as r18 from '../pages/api/compute/palette.ts'
+import type * as r19 from '../pages/api/compute/soundness.ts'
+import type * as r20 from '../pages/api/done.ts'
+import type * as r21 from '../pages/api/find.ts'
+import type * as r22 from '../pages/api/health.ts'
+import type * as r23 from '../pages/api/judging.ts'
+import type * as r24 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r25 from '../pages/api/layers/[id]/index.ts'
+import type * as r26 from '../pages/api/layers/[id]/painted.ts'
+import type * as r27 from '../pages/api/layers/[id]/touch.ts'
+import type * as r28 from '../pages/api/layers/index.ts'
+import type * as r29 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r30 from '../pages/api/mediums/[id]/index.ts'
+import type * as r31 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r32 from '../pages/api/mediums/index.ts'
+import type * as r33 from '../pages/api/paintings/[id]/index.ts'
+import type * as r34 from '../pages/api/paintings/[id]/order.ts'
+import type * as r35 from '../pages/api/paintings/index.ts'
+import type * as r36 from '../pages/api/photos/[hash].ts'
+import type * as r37 from '../pages/api/practices/[id].ts'
+import type * as r38 from '../pages/api/practices/index.ts'
+import type * as r39 from '../pages/api/scale/index.ts'
+import type * as r40 from '../pages/api/settings.ts'
+import type * as r41 from '../pages/api/shelf.csv.ts'
+import type * as r42 from '../pages/api/shelf/[id].ts'
+import type * as r43 from '../pages/api/shelf/index.ts'
+import type * as r44 from '../pages/api/shopping.ts'
+import type * as r45 from '../pages/api/since.ts'
+import type * as r46 from '../pages/api/tests/[id].ts'
+import type * as r47 from '../pages/api/today.ts'
+import type * as r48 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -67,46 +69,48 @@ export interface Routes {
   'POST /api/compute/cure': typeof r12.POST
   'POST /api/compute/design': typeof r13.POST
   'POST /api/compute/film': typeof r14.POST
-  'POST /api/compute/medium': typeof r15.POST
-  'POST /api/compute/mismatch': typeof r16.POST
-  'POST /api/compute/soundness': typeof r17.POST
-  'GET /api/done': typeof r18.GET
-  'GET /api/find': typeof r19.GET
-  'GET /api/health': typeof r20.GET
-  'GET /api/judging': typeof r21.GET
-  'POST /api/layers/{id}/corrected': typeof r22.POST
-  'DELETE /api/layers/{id}': typeof r23.DELETE
-  'POST /api/layers/{id}/painted': typeof r24.POST
-  'DELETE /api/layers/{id}/painted': typeof r24.DELETE
-  'POST /api/layers/{id}/touch': typeof r25.POST
-  'PUT /api/layers': typeof r26.PUT
-  'POST /api/mediums/{id}/consequences': typeof r27.POST
-  'GET /api/mediums/{id}': typeof r28.GET
-  'DELETE /api/mediums/{id}': typeof r28.DELETE
-  'GET /api/mediums/{id}/sheet.pdf': typeof r29.GET
-  'GET /api/mediums': typeof r30.GET
-  'PUT /api/mediums': typeof r30.PUT
-  'GET /api/paintings/{id}': typeof r31.GET
-  'DELETE /api/paintings/{id}': typeof r31.DELETE
-  'PUT /api/paintings/{id}/order': typeof r32.PUT
-  'GET /api/paintings': typeof r33.GET
-  'PUT /api/paintings': typeof r33.PUT
-  'GET /api/photos/{hash}': typeof r34.GET
-  'DELETE /api/practices/{id}': typeof r35.DELETE
-  'PUT /api/practices': typeof r36.PUT
-  'GET /api/scale': typeof r37.GET
-  'POST /api/scale': typeof r37.POST
-  'GET /api/settings': typeof r38.GET
-  'PUT /api/settings': typeof r38.PUT
-  'GET /api/shelf.csv': typeof r39.GET
-  'POST /api/shelf.csv': typeof r39.POST
-  'GET /api/shelf/{id}': typeof r40.GET
-  'DELETE /api/shelf/{id}': typeof r40.DELETE
-  'GET /api/shelf': typeof r41.GET
-  'PUT /api/shelf': typeof r41.PUT
-  'GET /api/shopping': typeof r42.GET
-  'GET /api/since': typeof r43.GET
-  'DELETE /api/tests/{id}': typeof r44.DELETE
-  'GET /api/today': typeof r45.GET
-  'POST /api/undo': typeof r46.POST
+  'POST /api/compute/ladder': typeof r15.POST
+  'POST /api/compute/medium': typeof r16.POST
+  'POST /api/compute/mismatch': typeof r17.POST
+  'POST /api/compute/palette': typeof r18.POST
+  'POST /api/compute/soundness': typeof r19.POST
+  'GET /api/done': typeof r20.GET
+  'GET /api/find': typeof r21.GET
+  'GET /api/health': typeof r22.GET
+  'GET /api/judging': typeof r23.GET
+  'POST /api/layers/{id}/corrected': typeof r24.POST
+  'DELETE /api/layers/{id}': typeof r25.DELETE
+  'POST /api/layers/{id}/painted': typeof r26.POST
+  'DELETE /api/layers/{id}/painted': typeof r26.DELETE
+  'POST /api/layers/{id}/touch': typeof r27.POST
+  'PUT /api/layers': typeof r28.PUT
+  'POST /api/mediums/{id}/consequences': typeof r29.POST
+  'GET /api/mediums/{id}': typeof r30.GET
+  'DELETE /api/mediums/{id}': typeof r30.DELETE
+  'GET /api/mediums/{id}/sheet.pdf': typeof r31.GET
+  'GET /api/mediums': typeof r32.GET
+  'PUT /api/mediums': typeof r32.PUT
+  'GET /api/paintings/{id}': typeof r33.GET
+  'DELETE /api/paintings/{id}': typeof r33.DELETE
+  'PUT /api/paintings/{id}/order': typeof r34.PUT
+  'GET /api/paintings': typeof r35.GET
+  'PUT /api/paintings': typeof r35.PUT
+  'GET /api/photos/{hash}': typeof r36.GET
+  'DELETE /api/practices/{id}': typeof r37.DELETE
+  'PUT /api/practices': typeof r38.PUT
+  'GET /api/scale': typeof r39.GET
+  'POST /api/scale': typeof r39.POST
+  'GET /api/settings': typeof r40.GET
+  'PUT /api/settings': typeof r40.PUT
+  'GET /api/shelf.csv': typeof r41.GET
+  'POST /api/shelf.csv': typeof r41.POST
+  'GET /api/shelf/{id}': typeof r42.GET
+  'DELETE /api/shelf/{id}': typeof r42.DELETE
+  'GET /api/shelf': typeof r43.GET
+  'PUT /api/shelf': typeof r43.PUT
+  'GET /api/shopping': typeof r44.GET
+  'GET /api/since': typeof r45.GET
+  'DELETE /api/tests/{id}': typeof r46.DELETE
+  'GET /api/today': typeof r47.GET
+  'POST /api/undo': typeof r48.POST
 }

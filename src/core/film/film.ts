@@ -11,7 +11,7 @@ import { fatOf, isAllYolk } from '../medium/fat.ts'
 import type { FatShares } from '../medium/fat.ts'
 import { demandOf } from '../materials/demand.ts'
 import { ofVolume, tubeIngredients } from './paint.ts'
-import type { Tube } from './paint.ts'
+import type { Tube, TubeResult } from './paint.ts'
 
 /** What goes on the brush for one layer. Parts are true volumes. */
 export interface Mixture {
@@ -159,12 +159,8 @@ export type MixResult =
  * shelf or the mixture is empty.
  */
 export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
-  const paint: Ingredient[] = []
-  for (const [index, { parts, ...tube }] of mixture.paints.entries()) {
-    const found = tubeIngredients(tube, findMaterial)
-    if (!found.ok) return { ...found, path: ['paints', index, ...found.path] }
-    paint.push(...scaledIngredients(found.ingredients, parts))
-  }
+  const paint = paintPortions(mixture.paints, findMaterial)
+  if (!paint.ok) return paint
   const medium = mixture.medium ? toVolume(mixture.medium.ingredients, mixture.medium.parts) : []
   const thinner: Ingredient[] = []
   if (mixture.thinner) {
@@ -177,7 +173,30 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
       }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
-  const all = [...paint, ...medium, ...thinner]
+  return mixOfPortions({ paint: paint.ingredients, medium, thinner }, mixture.wetThicknessUm)
+}
+
+/** Pigments and oil of several tubes, a part of each being 1 ml; fails, saying where, as a tube does. */
+export function paintPortions(paints: Mixture['paints'], findMaterial: FindMaterial): TubeResult {
+  const ingredients: Ingredient[] = []
+  for (const [index, { parts, ...tube }] of paints.entries()) {
+    const found = tubeIngredients(tube, findMaterial)
+    if (!found.ok) return { ...found, path: ['paints', index, ...found.path] }
+    ingredients.push(...scaledIngredients(found.ingredients, parts))
+  }
+  return { ok: true, ingredients }
+}
+
+/** What lies on the palette, weighed out: paint, and what was stirred into it. */
+export interface Portions {
+  readonly paint: readonly Ingredient[]
+  readonly medium: readonly Ingredient[]
+  readonly thinner: readonly Ingredient[]
+}
+
+/** What portions come to as one mix; fails when there is nothing, or nothing that stays. */
+export function mixOfPortions(portions: Portions, wetThicknessUm: number): MixResult {
+  const all = [...portions.paint, ...portions.medium, ...portions.thinner]
   const wetVolume = volumeOf(all)
   if (!(wetVolume > 0))
     return {
@@ -194,23 +213,17 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
         'The mixture dries to nothing: it is all solvent or water. Add paint or a medium with oil in it.',
       path: ['paints'],
     }
-  return {
-    ok: true,
-    mix: weighedUp({ paint, medium, thinner, all, wetVolumes, dryVolumes }, mixture.wetThicknessUm),
-  }
+  return { ok: true, mix: weighedUp({ ...portions, all, wetVolumes, dryVolumes }, wetThicknessUm) }
 }
 
-interface Parts {
-  readonly paint: readonly Ingredient[]
-  readonly medium: readonly Ingredient[]
-  readonly thinner: readonly Ingredient[]
+interface WeighedPortions extends Portions {
   readonly all: readonly Ingredient[]
   readonly wetVolumes: Shares
   readonly dryVolumes: Shares
 }
 
 function weighedUp(
-  { paint, medium, thinner, all, wetVolumes, dryVolumes }: Parts,
+  { paint, medium, thinner, all, wetVolumes, dryVolumes }: WeighedPortions,
   wetThicknessUm: number,
 ): Mix {
   const wetVolume = volumeOf(all)
@@ -337,10 +350,12 @@ function bindingVolume(medium: readonly Ingredient[]): number {
   return sumOf({ ...rest, pigment: 0, extender: 0 })
 }
 
-const volumeOf = (ingredients: readonly Ingredient[]): number =>
+/** Volume of a set of ingredients, ml. */
+export const volumeOf = (ingredients: readonly Ingredient[]): number =>
   ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
-const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
+/** The same ingredients in another volume, ml. */
+export const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
   scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
 
 function powderMl(material: Ingredient['material'], massG: number): number {

@@ -1,11 +1,23 @@
 import { demandOf } from '../materials/demand.ts'
-import { classMlPerGram, leavingClasses, sumOf } from '../materials/material.ts'
-import type { Material } from '../materials/material.ts'
+import type { Hazard } from '../materials/hazards.ts'
+import { classMlPerGram, kindOf, leavingClasses, sumOf } from '../materials/material.ts'
+import type { Material, Transparency } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
+/** What a painter knows better than the book of how one tube behaves. Absent: as the book says of its pigments. */
+export interface TubeTraits {
+  /** Drying speed of its powder over the book's. */
+  readonly rateTimes?: number
+  readonly transparency?: Transparency
+  /** 1 little to 5 much. */
+  readonly sinkingTendency?: number
+  /** What can hurt in it besides what its pigments bring. */
+  readonly hazards?: readonly Hazard[]
+}
+
 /** A tube of paint, as much as need be known of it. Shares are of the powder, by volume. */
-export interface Tube {
+export interface Tube extends TubeTraits {
   readonly pigments: readonly { readonly pigment: string; readonly share: number }[]
   /** What it is bound in: an oil as a rule, or alkyd, egg, acrylic and the like. */
   readonly oil: string
@@ -39,7 +51,7 @@ export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeRes
         message: `No pigment "${pigment}" is on the shelf. Choose one from the list.`,
         path: ['pigments', index, 'pigment'],
       }
-    powders.push({ material, share })
+    powders.push({ material: asInTube(material, tube), share })
   }
   const total = powders.reduce((sum, { share }) => sum + share, 0)
   if (!(total > 0))
@@ -59,6 +71,22 @@ export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeRes
       ...powders.map(({ material, share }) => ofVolume(material, (powderMl * share) / total)),
       ofVolume(oil, oilPerPowder * powderMl),
     ],
+  }
+}
+
+/** A pigment as it behaves in this tube. */
+function asInTube(pigment: Material, { rateTimes = 1, ...traits }: TubeTraits): Material {
+  const { transparency, sinkingTendency, hazards = [] } = traits
+  const isPlain = rateTimes === 1 && hazards.length === 0
+  if (isPlain && transparency === undefined && sinkingTendency === undefined) return pigment
+  const { low, mid, high } = pigment.rate ?? { low: 1, mid: 1, high: 1 }
+  return {
+    ...pigment,
+    kind: kindOf(pigment),
+    rate: { low: low * rateTimes, mid: mid * rateTimes, high: high * rateTimes },
+    ...(transparency && { transparency }),
+    ...(sinkingTendency && { sinkingTendency }),
+    ...(hazards.length > 0 && { hazards: [...new Set([...(pigment.hazards ?? []), ...hazards])] }),
   }
 }
 

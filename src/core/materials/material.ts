@@ -85,6 +85,9 @@ export const families = [
 ] as const
 export type Family = (typeof families)[number]
 
+export const transparencies = ['opaque', 'semi', 'transparent'] as const
+export type Transparency = (typeof transparencies)[number]
+
 export interface Material {
   readonly id: string
   /** Of a painter's own lot: the library's material it is based on (see `kindOf`). */
@@ -109,7 +112,7 @@ export interface Material {
   /** g oil per 100 g powder, rub-out. */
   readonly oilAbsorption?: Range
   readonly sinkingTendency?: number
-  readonly transparency?: 'opaque' | 'semi' | 'transparent'
+  readonly transparency?: Transparency
   readonly pigmentCode?: string
   /** Metal in a drier as supplied, % by mass, and the most that is advised on oil and alkyd, % by mass. */
   readonly metalPercent?: number

@@ -8,14 +8,15 @@ import { spellingsOf } from './spellings.ts'
 
 /** A material in plain words, and found by them. */
 
-const speedWords = (rate: number): readonly string[] =>
+/** How fast a paint or an oil dries, raw linseed = 1, in a word. */
+export const speedWords = (rate: number): readonly string[] =>
   rate < 0.2 ? ['does not dry'] : rate < 0.8 ? ['slow'] : rate < 1.05 ? ['medium speed'] : ['fast']
 
 /** A filler that wants no more oil than its own volume keeps paint lean. */
 const leanDemand = 1
 
 /** I and II hold; III and below fade. */
-const fadesWord = (lightfastness: string): string =>
+export const fadesWord = (lightfastness: string): string =>
   lightfastness.startsWith('III') || /^(IV|V)/.test(lightfastness) ? 'fades' : 'lightfast'
 
 const poisons: readonly Hazard[] = ['lead', 'cadmium', 'mercury', 'arsenic', 'chromium VI', 'nerve poison']
@@ -68,15 +69,19 @@ export function deedsOf(material: Material): readonly string[] {
   return words.filter(Boolean)
 }
 
-/** A material with what it is found by, made once. */
-export interface Indexed {
-  readonly material: Material
-  readonly deeds: readonly string[]
+/** What something on the shelf is found by. */
+export interface Findable {
   /** What it is called, in every spelling; found by any part of it. */
   readonly name: string
   /** Its kind and what it does, word by word; each found by its beginning. */
   readonly words: readonly string[]
   readonly free: ReadonlySet<string>
+}
+
+/** A material with what it is found by, made once. */
+export interface Indexed extends Findable {
+  readonly material: Material
+  readonly deeds: readonly string[]
 }
 
 const policyWords: Readonly<Record<string, PolicyId>> = {
@@ -99,11 +104,17 @@ export function indexed(material: Material, familyName: string): Indexed {
     deeds,
     name: [material.name, material.pigmentCode, spellingsOf(material)].join(' ').toLowerCase(),
     words: wordsIn([familyName, ...deeds].join(' ')),
-    free: new Set(
-      Object.values(policyWords).filter((policy) => policyAnswers(material, [policy]).length === 0),
-    ),
+    free: freeOf([material]),
   }
 }
+
+/** The policies nothing of these speaks against. */
+export const freeOf = (materials: readonly Material[]): ReadonlySet<string> =>
+  new Set(
+    Object.values(policyWords).filter((policy) =>
+      materials.every((material) => policyAnswers(material, [policy]).length === 0),
+    ),
+  )
 
 /** Plain words for those the shelf uses; an empty one says nothing. */
 const plainWords: Readonly<Record<string, string>> = {
@@ -132,7 +143,7 @@ const freedom = /\b(?:no|without|w\/o)\s+([\w-]+)|\b(\w+)[- ]free\b/g
  * Those that match every word asked: "fast, pale, no solvent". "No", "without" and "-free" ask for freedom from something,
  * hidden carriers of what a room may forbid included; other words stand in the text, in the singular or the plural.
  */
-export function findIn(shelf: readonly Indexed[], asked: string): readonly Indexed[] {
+export function findIn<Item extends Findable>(shelf: readonly Item[], asked: string): readonly Item[] {
   const words = asked.toLowerCase().trim()
   if (!words) return shelf
   const forbidden: string[] = []
@@ -143,7 +154,7 @@ export function findIn(shelf: readonly Indexed[], asked: string): readonly Index
   const tokens = wordsIn(wanted)
     .map((token) => plainWords[token] ?? token)
     .filter(Boolean)
-  const isFree = (one: Indexed, from: string): boolean => {
+  const isFree = (one: Findable, from: string): boolean => {
     const policy = policyWords[from]
     return policy ? one.free.has(policy) : !speaksOf(one, from)
   }
@@ -153,5 +164,5 @@ export function findIn(shelf: readonly Indexed[], asked: string): readonly Index
 }
 
 /** Of what it does a word is found by its beginning: "fast" is not found in "lightfast". */
-const speaksOf = ({ name, words }: Indexed, asked: string): boolean =>
+const speaksOf = ({ name, words }: Findable, asked: string): boolean =>
   [asked, singular(asked)].some((part) => name.includes(part) || words.some((word) => word.startsWith(part)))

@@ -1,0 +1,161 @@
+import { leannessOf, mixOfPortions, paintPortions, toVolume, volumeOf } from '../film/film.ts'
+import type { Mix, Mixture } from '../film/film.ts'
+import { ofVolume } from '../film/paint.ts'
+import type { FindMaterial } from '../materials/find.ts'
+import type { Material } from '../materials/material.ts'
+import { onPaintOf } from '../medium/basis.ts'
+import type { Ingredient } from '../medium/medium.ts'
+import { sideOf } from '../dosing/dose.ts'
+import type { Side } from '../dosing/dose.ts'
+
+/** A mixture of tubes of so many ml or g; parts are true volumes. */
+export interface Heap {
+  readonly paints: Mixture['paints']
+  readonly amount: { readonly ml: number } | { readonly g: number }
+}
+
+/** How the doses are found: so much medium on the paint, or every heap equally fat (fatness = 1/leanness). */
+export type DoseBy = { readonly proportion: number } | { readonly fatness: number }
+
+/** What is stirred into every heap, and how. */
+export interface Conditioning {
+  /** The medium, in any quantity; none: thinner alone. */
+  readonly medium: readonly Ingredient[]
+  readonly by: DoseBy
+  readonly thinner?: Material
+  /** Thinner of the wet mix by volume, 0 to below 1. */
+  readonly thinnerShare?: number
+  /** How much of an alkyd counts as fat. */
+  readonly alkydWeight?: number
+}
+
+/** Why a heap gets no medium though a fatness is asked: it is there already, or this medium cannot bring it there. */
+export type NoDose = 'already-fatter' | 'cannot'
+
+/** A heap with what goes into it. */
+export interface DosedHeap {
+  readonly ml: number
+  readonly mediumMl: number
+  readonly mediumG: number
+  readonly thinnerMl: number
+  readonly note: NoDose | null
+  readonly mix: Mix
+  /** Demand over fat, with the alkyd weight asked for. */
+  readonly leanness: number | null
+}
+
+export type DosedResult =
+  | { readonly ok: true; readonly heap: DosedHeap }
+  | { readonly ok: false; readonly message: string; readonly path: readonly (string | number)[] }
+
+/** No film is laid on the palette; nothing told of a heap rests on how thick. */
+const anyThicknessUm = 100
+
+/** The paint of a heap, weighed out; fails, saying where, when a material is not on the shelf or there is none of it. */
+export function heapPaint({ paints, amount }: Heap, findMaterial: FindMaterial) {
+  const found = paintPortions(paints, findMaterial)
+  if (!found.ok) return found
+  const volume = volumeOf(found.ingredients)
+  if (!(volume > 0))
+    return {
+      ok: false,
+      message: 'There is no paint in this heap. Squeeze some out.',
+      path: ['paints'],
+    } as const
+  const mass = found.ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const ml = 'ml' in amount ? amount.ml : (amount.g / mass) * volume
+  return { ok: true, ml, paint: toVolume(found.ingredients, ml) } as const
+}
+
+/** How much medium and thinner one heap takes (reckonings.md, Palette). */
+export function dosed(heap: Heap, conditioning: Conditioning, findMaterial: FindMaterial): DosedResult {
+  const found = heapPaint(heap, findMaterial)
+  if (!found.ok) return found
+  const { ml, paint } = found
+  const { medium, by, thinner, thinnerShare = 0, alkydWeight } = conditioning
+  const dose =
+    'fatness' in by
+      ? toFatness(ml, sideOf(paint), medium, by.fatness, alkydWeight)
+      : { mediumMl: inProportion(heap, ml, medium, by.proportion), note: null }
+  const poured = dose.mediumMl > 0 ? toVolume(medium, dose.mediumMl) : []
+  const thinnerMl = thinner ? onPaintOf(thinnerShare) * (ml + dose.mediumMl) : 0
+  return stirred({ ml, paint, medium: poured, thinner, thinnerMl }, dose.note, alkydWeight)
+}
+
+interface Stirred {
+  readonly ml: number
+  readonly paint: readonly Ingredient[]
+  readonly medium: readonly Ingredient[]
+  readonly thinner: Material | undefined
+  readonly thinnerMl: number
+}
+
+/** What a heap is once so much medium and thinner is in it. */
+function stirred(
+  { ml, paint, medium, thinner, thinnerMl }: Stirred,
+  note: NoDose | null,
+  alkydWeight?: number,
+): DosedResult {
+  const made = mixOfPortions(
+    { paint, medium, thinner: thinner && thinnerMl > 0 ? [ofVolume(thinner, thinnerMl)] : [] },
+    anyThicknessUm,
+  )
+  if (!made.ok) return made
+  return {
+    ok: true,
+    heap: {
+      ml,
+      mediumMl: volumeOf(medium),
+      mediumG: medium.reduce((sum, { massG }) => sum + massG, 0),
+      thinnerMl,
+      note,
+      mix: made.mix,
+      leanness: leannessOf(made.mix.film.perDryVolume, alkydWeight),
+    },
+  }
+}
+
+/** A heap as it comes out when so much was really poured, ml. */
+export function dosedWith(
+  heap: Heap,
+  { medium, thinner, alkydWeight }: Conditioning,
+  poured: { readonly mediumMl: number; readonly thinnerMl: number },
+  findMaterial: FindMaterial,
+): DosedResult {
+  const found = heapPaint(heap, findMaterial)
+  if (!found.ok) return found
+  const portion = poured.mediumMl > 0 && medium.length > 0 ? toVolume(medium, poured.mediumMl) : []
+  const { ml, paint } = found
+  return stirred({ ml, paint, medium: portion, thinner, thinnerMl: poured.thinnerMl }, null, alkydWeight)
+}
+
+/** By volume for a heap told in ml, by mass for one told in g. */
+function inProportion(
+  { amount }: Heap,
+  heapMl: number,
+  medium: readonly Ingredient[],
+  proportion: number,
+): number {
+  if (medium.length === 0) return 0
+  if ('ml' in amount) return proportion * heapMl
+  const density = medium.reduce((sum, { massG }) => sum + massG, 0) / volumeOf(medium)
+  return (proportion * amount.g) / density
+}
+
+/** With f fat and d demand: medium = (F d_heap - f_heap)/(f_medium - F d_medium) times its ml. */
+function toFatness(
+  heapMl: number,
+  paint: Side,
+  medium: readonly Ingredient[],
+  fatness: number,
+  alkydWeight = 0.5,
+): { readonly mediumMl: number; readonly note: NoDose | null } {
+  const fatOf = ({ dryVolumes }: Side): number => dryVolumes.oil + alkydWeight * dryVolumes.alkyd
+  const wanting = fatness * paint.demandMl - fatOf(paint)
+  if (wanting <= 0) return { mediumMl: 0, note: 'already-fatter' }
+  if (medium.length === 0) return { mediumMl: 0, note: 'cannot' }
+  const side = sideOf(medium)
+  const brought = fatOf(side) - fatness * side.demandMl
+  if (!(brought > 0)) return { mediumMl: 0, note: 'cannot' }
+  return { mediumMl: (heapMl * wanting) / brought, note: null }
+}

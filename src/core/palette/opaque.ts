@@ -1,0 +1,31 @@
+import { kindOf } from '../materials/material.ts'
+import type { Material } from '../materials/material.ts'
+import type { Ingredient } from '../medium/medium.ts'
+import { defaultLimits, levelOf } from '../practice/limits.ts'
+import type { Limit } from '../practice/limits.ts'
+
+/** How well an opaque pigment hides, titanium white = 1 (reckonings.md, Opaque contamination). */
+const hiding: readonly (readonly [pattern: RegExp, weight: number])[] = [
+  [/^pw6/, 1],
+  [/^pw7|^py35|^po20|^pr108|^pr101|^pr102|^py42|^py43|^pbk11|^pbr7|^pbr6|^pg17/, 0.6],
+  [/^pw1/, 0.4],
+]
+const otherHiding = 0.5
+
+export const hidingOf = (pigment: Material): number => {
+  if (pigment.family !== 'pigment' || pigment.transparency !== 'opaque') return 0
+  const kind = kindOf(pigment)
+  return hiding.find(([pattern]) => pattern.test(kind))?.[1] ?? otherHiding
+}
+
+/** Opaque pigment in a mix, each weighed by how it hides, of the mix by mass. */
+export function opaqueShare(all: readonly Ingredient[]): number {
+  const mass = all.reduce((sum, { massG }) => sum + massG, 0)
+  return mass > 0 ? all.reduce((sum, { material, massG }) => sum + massG * hidingOf(material), 0) / mass : 0
+}
+
+/** How that stands against the practice's limit for a glaze; null: within it. It spoils the look, not the film. */
+export const clouding = (
+  share: number,
+  limit: Limit = defaultLimits.opaqueInGlaze,
+): 'watch' | 'unsound' | null => levelOf('opaqueInGlaze', limit, share)
