@@ -6,6 +6,9 @@ import type { Batch } from '../src/document/batch.ts'
 import { mediumOfBatch } from '../src/document/batchMedium.ts'
 import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
+import { paintFrom } from '../src/document/ownTube.ts'
+import type { OwnTube } from '../src/document/tube.ts'
+import { tubesOf } from './tubes.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
 import { defaultLimits } from '../src/core/practice/limits.ts'
@@ -193,6 +196,14 @@ const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined', grind 
   parts,
 })
 
+/** So many parts of one of the studio's own tubes. */
+const from = (tubes: readonly OwnTube[], id: string, parts: number): Paint =>
+  paintFrom(
+    tubes.find((one) => one.id === id)!,
+    parts,
+    findInLibrary,
+  )
+
 type LayerIdea = Partial<LayerDocument> &
   Pick<LayerDocument, 'name' | 'paints' | 'wetThicknessUm'> & {
     readonly daysAgo?: number
@@ -323,6 +334,7 @@ export function ternStreet(now: string): StudioDocument {
     ...rest,
   })
 
+  const tubes = tubesOf(today)
   const layers = [
     ...layersOf('glasshouse', [
       {
@@ -355,7 +367,7 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'Sunlight scumble',
-        paints: [tube('pw6_rutile', 4), tube('py43', 1)],
+        paints: [from(tubes, 'titanium', 4), from(tubes, 'ochre', 1)],
         medium: { mediumId: 'harbour-glaze', parts: 0.3 },
         wetThicknessUm: 30,
       },
@@ -376,7 +388,7 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'First flesh',
-        paints: [tube('pw6_rutile', 4), tube('py43', 1), tube('pr101', 0.4)],
+        paints: [from(tubes, 'titanium', 4), from(tubes, 'ochre', 1), from(tubes, 'red-earth', 0.4)],
         medium: { mediumId: 'morning-oil', parts: 0.6 },
         wetThicknessUm: 90,
       },
@@ -389,7 +401,7 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'Second flesh',
-        paints: [tube('pw6_rutile', 4), tube('py43', 1), tube('pr108', 0.3)],
+        paints: [from(tubes, 'titanium', 4), from(tubes, 'ochre', 1), from(tubes, 'cadmium-red', 0.3)],
         medium: { mediumId: 'morning-oil', parts: 1.1 },
         wetThicknessUm: 70,
         ridgeWetUm: 250,
@@ -472,7 +484,7 @@ export function ternStreet(now: string): StudioDocument {
       { name: 'Frost', paints: [tube('pw6_rutile', 3, 'safflower')], wetThicknessUm: 60, daysAgo: 1 },
       {
         name: 'Low sun',
-        paints: [tube('py35', 1), tube('pw6_rutile', 3)],
+        paints: [from(tubes, 'cadmium-yellow', 1), from(tubes, 'titanium', 3)],
         medium: { mediumId: 'quick-walnut', parts: 0.6 },
         wetThicknessUm: 40,
       },
@@ -491,6 +503,7 @@ export function ternStreet(now: string): StudioDocument {
       dryingBounds: usualBounds,
     },
     shelf: [...shelf(today)],
+    tubes: [...tubes],
     batches: [...jars],
     mediums,
     practices: [oneSitting],

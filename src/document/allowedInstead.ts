@@ -5,6 +5,7 @@ import { worstAnswer } from '../core/materials/policy.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import type { Brush } from './brush.ts'
+import { asLoosePaint } from './ownTube.ts'
 import type { Picture } from './picture.ts'
 import { studioMaterials } from './studioMaterials.ts'
 
@@ -52,7 +53,9 @@ function oilInstead({ paints }: Brush, { allows, allowed, findMaterial }: Room):
   const names = [...new Set(found.flatMap((oil) => (oil ? [`paint ground in ${oil.name}`] : [])))]
   if (names.length === 0) return null
   return {
-    change: { paints: paints.map((paint, at) => ({ ...paint, oil: found[at]?.id ?? paint.oil })) },
+    change: {
+      paints: paints.map((paint, at) => (found[at] ? { ...asLoosePaint(paint), oil: found[at].id } : paint)),
+    },
     names,
   }
 }

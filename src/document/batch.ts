@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { shelfItemSchema } from './shelf.ts'
-import { dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
+import { dateSchema, idSchema, minuteSchema, nameSchema, noteSchema, photoSchema } from './values.ts'
 
 const grams = z
   .number('Write a number of grams.')
@@ -55,10 +55,7 @@ export const batchSchema = z.object({
   looks: z.array(z.object({ on: dateSchema, found: z.enum(['clear', 'skin', 'thick', 'spoilt']) })).max(400),
   feel: z.object(Object.fromEntries(feelings.map((name) => [name, grade])) as Record<Feeling, typeof grade>),
   /** Content hash of its photograph. */
-  photo: z
-    .string()
-    .regex(/^[0-9a-f]{64}$/)
-    .nullable(),
+  photo: photoSchema.nullable(),
   /** The painter's own lots in it, as they were when it was made. */
   materials: z.array(shelfItemSchema).max(200),
   note: noteSchema.default(''),

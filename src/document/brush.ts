@@ -1,4 +1,5 @@
 import type { LayerDocument } from './layer.ts'
+import { materialsOfTube } from './ownTube.ts'
 
 /* Read off a layer without its schema: pages look at layers, and only the studio checks them. */
 
@@ -20,7 +21,7 @@ export const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWe
 
 /** The materials on the brush, but for those of its medium. */
 export const materialsOn = ({ paints, thinner }: Brush): readonly string[] => [
-  ...paints.flatMap(({ pigments, oil }) => [...pigments.map(({ pigment }) => pigment), oil]),
+  ...paints.flatMap(materialsOfTube),
   ...(thinner ? [thinner.material] : []),
 ]
 

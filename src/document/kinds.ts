@@ -10,12 +10,15 @@ import {
   mentionsOfMedium,
   mentionsOfPainting,
   mentionsOfTouchTest,
+  mentionsOfTube,
 } from './mentions.ts'
 import type { Mention, Role } from './mentions.ts'
 import { mediumSchema } from './recipe.ts'
 import type { MediumDocument } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 import type { ShelfItem } from './shelf.ts'
+import { ownTubeSchema } from './tube.ts'
+import type { OwnTube } from './tube.ts'
 import { practiceSchema } from './practice.ts'
 import type { PracticeDocument } from './practice.ts'
 import { paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
@@ -26,6 +29,7 @@ import { idSchema } from './values.ts'
 export interface Bodies {
   setting: Settings & { id: string }
   shelf_item: ShelfItem
+  tube: OwnTube
   batch: Batch
   medium: MediumDocument
   practice: PracticeDocument
@@ -92,6 +96,27 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
       'rate',
       'hazards',
       'dropper',
+    ],
+  },
+  tube: {
+    version: 1,
+    schema: ownTubeSchema,
+    upcasts: [],
+    word: 'tube',
+    titleOf: ({ name }) => name,
+    mentionsOf: mentionsOfTube,
+    role: 'tube',
+    judgedBy: [
+      'name',
+      'pigments',
+      'oil',
+      'oilPercent',
+      'speed',
+      'transparency',
+      'sinkingTendency',
+      'hazards',
+      'streaks',
+      'dryingTests',
     ],
   },
   batch: {

@@ -11,6 +11,7 @@ import type { Instead } from './allowedInstead.ts'
 import { assess } from './assess.ts'
 import type { AssessedFinding, Assessment } from './assess.ts'
 import type { LayerDocument } from './layer.ts'
+import { asLoosePaint } from './ownTube.ts'
 import type { Picture } from './picture.ts'
 import { solve } from './solve.ts'
 import { studioMaterials } from './studioMaterials.ts'
@@ -139,7 +140,11 @@ function anotherOil({ shelf }: Picture, { id, paints }: LayerDocument): readonly
       layerId: id,
       kind: 'oil',
       oil: oil.name,
-      change: { paints: paints.map((paint) => (paint.oil === wet.id ? { ...paint, oil: oil.id } : paint)) },
+      change: {
+        paints: paints.map((paint) =>
+          paint.oil === wet.id ? { ...asLoosePaint(paint), oil: oil.id } : paint,
+        ),
+      },
     }))
 }
 

@@ -6,10 +6,12 @@ import { isShipped } from '../core/practice/practice.ts'
 import { materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
+import { materialsOfTube, tubesIn } from './ownTube.ts'
+import type { OwnTube } from './tube.ts'
 import type { PaintingDocument, TouchTest } from './studio.ts'
 
 /** What may be named by something else: a batch is named where a medium is. */
-export type Role = 'painting' | 'layer' | 'medium' | 'material' | 'practice'
+export type Role = 'painting' | 'layer' | 'medium' | 'material' | 'practice' | 'tube'
 
 /** One thing named by another. */
 export interface Mention {
@@ -39,6 +41,7 @@ export function mentionsOfLayer(layer: LayerDocument): readonly Mention[] {
 const mentionsOfBrush = (brush: Brush, planned: boolean): readonly Mention[] => [
   ...(brush.medium ? [{ role: 'medium', id: brush.medium.mediumId, holds: planned } as const] : []),
   ...materialsOn(brush).map((id) => material(id)),
+  ...tubesIn(brush.paints).map((id): Mention => ({ role: 'tube', id, holds: false })),
 ]
 
 /** A shipped practice is always there; only a studio's own is held on to. */
@@ -57,6 +60,10 @@ export const mentionsOfBatch = ({ targets, mediumId, parentId }: Batch): readonl
     ...[mediumId, parentId].flatMap((id): Mention[] => (id ? [{ role: 'medium', id, holds: false }] : [])),
     ...targets.map((target) => material(target.material)),
   ])
+
+/** A tube is ground from what it names; a lot in it stays for as long. */
+export const mentionsOfTube = (tube: OwnTube): readonly Mention[] =>
+  distinct(materialsOfTube(tube).map((id) => material(id, true)))
 
 export const mentionsOfTouchTest = ({ layerId }: TouchTest): readonly Mention[] => [
   { role: 'layer', id: layerId, holds: true },

@@ -48,6 +48,7 @@ export const paintSchema = tubeSchema.extend({
   parts: partsSchema,
   /** The painter's own tube it comes from; what stands beside it is that tube as it was then. */
   tube: idSchema.optional(),
+  name: nameSchema.optional(),
 })
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
 

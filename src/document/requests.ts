@@ -3,6 +3,7 @@ import { kindNames } from './kinds.ts'
 import type { Kind } from './kinds.ts'
 import { mediumSchema, recipeSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
+import { ownTubeSchema } from './tube.ts'
 import { correctionSchema, plannedLayerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
 import { feels, paintingSchema, settingsSchema } from './studio.ts'
@@ -14,6 +15,7 @@ const seen = z.number().int().min(0).nullable()
 
 export const saveMediumRequest = z.object({ medium: mediumSchema, seen })
 export const saveShelfItemRequest = z.object({ item: shelfItemSchema, seen })
+export const saveTubeRequest = z.object({ tube: ownTubeSchema, seen })
 export const importShelfRequest = z.object({
   csv: z.string().max(900_000, 'The file is over 900 kB. Split it.'),
 })

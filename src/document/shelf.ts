@@ -15,6 +15,12 @@ export const dropCountSchema = z.object({
   grams: z.number().positive('The drops must weigh something.').max(10000),
 })
 
+/** What was paid for how much. */
+export const priceSchema = z.object({
+  coins: z.number().positive('A price must be above zero.').max(1e7),
+  for: amountSchema,
+})
+
 const staying = classNames.filter((name) => !leavingClasses.includes(name)) as readonly Exclude<
   ClassName,
   'volatile' | 'water'
@@ -45,9 +51,7 @@ export const shelfItemSchema = z
       .nullable()
       .default(null),
     rate: z.number().min(0).max(50).nullable(),
-    price: z
-      .object({ coins: z.number().positive('A price must be above zero.').max(1e7), for: amountSchema })
-      .nullable(),
+    price: priceSchema.nullable(),
     /** How much is left, g; null: not kept count of. */
     stockG: z.number().min(0, 'There cannot be less than none.').max(1e6).nullable().default(null),
     dropper: z.array(dropCountSchema).max(50),

@@ -5,6 +5,7 @@ import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
 import { batchSchema } from './batch.ts'
+import { ownTubeSchema } from './tube.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { layerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
@@ -97,6 +98,7 @@ export const studioDocumentSchema = z.object({
   version: z.literal(1),
   settings: settingsSchema,
   shelf: z.array(shelfItemSchema).max(5000).default([]),
+  tubes: z.array(ownTubeSchema).max(5000).default([]),
   batches: z.array(batchSchema).max(5000).default([]),
   mediums: z.array(mediumSchema).max(2000),
   practices: z.array(practiceSchema).max(200).default([]),

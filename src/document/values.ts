@@ -41,6 +41,9 @@ export const thicknessUmSchema = z
   .min(0.1, 'A layer is at least 0.1 µm thick. If you typed millimetres, 1 mm is 1000 µm.')
   .max(20000, 'A layer is at most 20,000 µm (2 cm) thick.')
 
+/** Content hash of a photograph. */
+export const photoSchema = z.string().regex(/^[0-9a-f]{64}$/)
+
 export const climateSchema = z.object({
   temperatureC: z.number().min(-10).max(45),
   relativeHumidityPct: z.number().min(0).max(100),

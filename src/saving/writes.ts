@@ -15,6 +15,7 @@ const puts: Readonly<Partial<Record<Kind, Put>>> = {
     body: { settings, seen },
   }),
   shelf_item: put('/api/shelf', 'item'),
+  tube: put('/api/tubes', 'tube'),
   medium: put('/api/mediums', 'medium'),
   practice: put('/api/practices', 'practice'),
   painting: put('/api/paintings', 'painting'),

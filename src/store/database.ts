@@ -64,6 +64,7 @@ export interface AssessmentRow {
 export interface Tables {
   setting: StoredRow
   shelf_item: StoredRow
+  tube: StoredRow
   batch: StoredRow
   medium: StoredRow
   practice: StoredRow

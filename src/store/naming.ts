@@ -46,7 +46,7 @@ export async function paintingsReached(
       union
       select case mention.from_kind when 'batch' then 'medium' else mention.from_kind end, mention.from_id
       from mention join reach on mention.role = reach.role and mention.to_id = reach.id
-      where mention.from_kind in ('layer', 'medium', 'batch', 'painting')
+      where mention.from_kind in ('layer', 'tube', 'medium', 'batch', 'painting')
     )
     select layer.parent_id from reach join layer on reach.role = 'layer' and layer.id = reach.id
     union select id from reach where role = 'painting'`.execute(db)

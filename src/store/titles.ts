@@ -11,7 +11,7 @@ export interface Titled {
   readonly title: string
 }
 
-export type Listed = Extract<Kind, 'painting' | 'medium' | 'batch' | 'shelf_item'>
+export type Listed = Extract<Kind, 'painting' | 'medium' | 'batch' | 'shelf_item' | 'tube'>
 
 export interface Page {
   /** Part of the title; empty: all. */

@@ -23,7 +23,7 @@ export async function askToJudge(trx: Trx, touched: readonly Touched[]): Promise
 }
 
 /** What paintings are made with, or judged by. */
-const usedByPaintings: readonly Kind[] = ['medium', 'batch', 'shelf_item', 'practice']
+const usedByPaintings: readonly Kind[] = ['medium', 'batch', 'shelf_item', 'tube', 'practice']
 
 /** Whether anything changed that a judgement rests on; a note or a price does not weigh. */
 function bears({ kind, before, after }: Touched): boolean {

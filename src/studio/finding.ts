@@ -10,6 +10,7 @@ import type { Listed, Titled } from '../store/titles.ts'
 import type { ListPage } from './paintingList.ts'
 import { settingsOf } from './settings.ts'
 import { indexOfAll } from './shelfList.ts'
+import { tubeIndex } from './tubeList.ts'
 
 /** Choosing from many by typing: the first few of each kind whose name holds the text. */
 
@@ -28,7 +29,7 @@ export interface Found extends Titled {
   readonly room: PolicyAnswer['answer'] | null
 }
 
-const findable: readonly Listed[] = ['medium', 'batch', 'shelf_item', 'painting']
+const findable: readonly Listed[] = ['medium', 'batch', 'shelf_item', 'tube', 'painting']
 
 const mostOfAKind = 12
 
@@ -46,7 +47,10 @@ export const findQuery = (search: URLSearchParams): FindQuery => ({
 
 export async function findIn(db: Database, query: FindQuery): Promise<ListPage<Found>> {
   const pages = await Promise.all(
-    query.kinds.map((kind) => (kind === 'shelf_item' ? materialsIn(db, query) : titledIn(db, kind, query))),
+    query.kinds.map((kind) => {
+      if (kind === 'shelf_item') return materialsIn(db, query)
+      return kind === 'tube' ? tubesFor(db, query) : titledIn(db, kind, query)
+    }),
   )
   return {
     count: pages.reduce((sum, { count }) => sum + count, 0),
@@ -59,22 +63,41 @@ async function titledIn(db: Database, kind: Listed, { text, first }: FindQuery):
   return { count: await countOf(db, kind, text), entries: found.map((one) => ({ ...one, kind, room: null })) }
 }
 
+/** The painter's own tubes, by name, pigment or what they do. */
+async function tubesFor(db: Database, { text, first }: FindQuery): Promise<ListPage<Found>> {
+  const { policies } = await settingsOf(db)
+  const found = findAmong(await tubeIndex(db), text)
+    .map(({ tube, facts }) => ({ id: tube.id, name: tube.name, materials: facts?.materials ?? [] }))
+    .sort(nearestFirst(text, first))
+  return {
+    count: found.length,
+    entries: found.slice(0, mostOfAKind).map(({ id, name, materials }) => ({
+      id,
+      title: name,
+      kind: 'tube',
+      room: worstAnswer(materials, policies),
+    })),
+  }
+}
+
+/** What is called so first; then what was chosen lately; then by name. */
+const nearestFirst =
+  (text: string, first: readonly string[]) =>
+  (a: { id: string; name: string }, b: { id: string; name: string }): number =>
+    nearness(a.name, text) - nearness(b.name, text) ||
+    Number(first.includes(b.id)) - Number(first.includes(a.id)) ||
+    a.name.localeCompare(b.name)
+
 /** The painter's own materials, by name, other spelling or what they do. */
 async function materialsIn(
   db: Database,
   { text, families: wanted, first }: FindQuery,
 ): Promise<ListPage<Found>> {
-  const isFirst = ({ id }: { readonly id: string }): number => Number(first.includes(id))
   const { policies } = await settingsOf(db)
   const all = findAmong([...(await indexOfAll(db)).values()], text)
     .map(({ material }) => material)
     .filter(({ family }) => wanted.length === 0 || wanted.includes(family))
-    .sort(
-      (a, b) =>
-        nearness(a.name, text) - nearness(b.name, text) ||
-        isFirst(b) - isFirst(a) ||
-        a.name.localeCompare(b.name),
-    )
+    .sort(nearestFirst(text, first))
   return {
     count: all.length,
     entries: all.slice(0, mostOfAKind).map((material) => ({

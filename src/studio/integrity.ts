@@ -39,6 +39,8 @@ async function nobodyHolds(trx: Trx, { kind, id, before }: Touched): Promise<voi
   const holder = await find(trx, user.kind, user.id)
   const holderName = holder ? titleFor(user.kind, holder) : `a ${kinds[user.kind].word}`
   if (user.kind === 'medium') throw refused(`${holderName} is made with ${name}. Take it out there first.`)
+  if (user.kind === 'tube')
+    throw refused(`The tube ${holderName} is made with ${name}. Change it there first.`)
   if (user.kind === 'layer' && role === 'medium')
     throw refused(`The layer ${holderName} is planned with ${name}. Choose another medium there first.`)
   if (role === 'practice')
@@ -61,6 +63,7 @@ const words: Readonly<Record<Mention['role'], string>> = {
   medium: 'medium',
   material: 'material',
   practice: 'practice',
+  tube: 'tube',
 }
 
 /** What it names anew must be there; what it named before may have gone since. */

@@ -11,7 +11,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
   commit(write, async (trx) => {
     if (await anything(trx))
       throw refused('This studio already holds work. A document is loaded into an empty one.')
-    const { settings, shelf, batches, mediums, practices, paintings, layers, touchTests } = document
+    const { settings, shelf, tubes, batches, mediums, practices, paintings, layers, touchTests } = document
     const all = <K extends Wish['kind']>(kind: K, bodies: readonly Wish<K>['body'][]): readonly Wish[] =>
       bodies.map((body) => ({ kind, id: body!.id, body }))
     return {
@@ -19,6 +19,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
       wishes: [
         { kind: 'setting', id: settingsId, body: { ...settings, id: settingsId } },
         ...all('shelf_item', shelf),
+        ...all('tube', tubes),
         ...all('batch', batches),
         ...all('medium', mediums),
         ...all('practice', practices),

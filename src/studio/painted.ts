@@ -7,6 +7,7 @@ import type { Brush } from '../document/brush.ts'
 import type { Correction, Painted } from '../document/layer.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
+import { paintToday, tubesIn } from '../document/ownTube.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import type { Trx } from '../store/database.ts'
 import { bare, changedFields } from '../store/history.ts'
@@ -16,6 +17,7 @@ import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { refused } from './refused.ts'
+import { lotsIn } from './tubeList.ts'
 
 /** What was painted, as a fact: written here alone, from what stands in the studio at that moment. */
 
@@ -79,13 +81,22 @@ export const takeBackPainted = (write: Write, layerId: string): Promise<Written>
 /** What is on the brush, with the medium and the painter's own lots in all of it as they stand. */
 async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
   const { used, materials } = await mediumAsUsed(trx, brush)
-  const lots = await listByIds(trx, 'shelf_item', materialsOn(brush))
+  const paints = await paintsOfToday(trx, brush.paints)
+  const lots = await listByIds(trx, 'shelf_item', materialsOn({ ...brush, paints }))
   return {
     at,
     ...brush,
+    paints,
     used,
     materials: onceEach([...materials, ...lots.map((item): ShelfItem => bare(item))]),
   }
+}
+
+/** Paints with their tubes as they are at this moment; those of a tube that is gone as they were chosen. */
+async function paintsOfToday(trx: Trx, paints: Brush['paints']): Promise<Brush['paints']> {
+  const tubes = await listByIds(trx, 'tube', tubesIn(paints))
+  const findMaterial = findInStudio(await lotsIn(trx, tubes))
+  return paints.map((paint) => paintToday(paint, tubes, findMaterial))
 }
 
 /** What a correction leaves as it was keeps the lots and the recipe it had; what it names anew is taken as it stands. */
@@ -94,8 +105,10 @@ async function corrected(trx: Trx, was: Painted, now: Painted): Promise<Painted>
   const isSameMedium = now.medium?.mediumId === was.medium?.mediumId && was.used !== null
   // A material the book stood for then has no lot on record, and gets none now.
   const known = new Set([...materialsOn(was), ...(was.used ? materialsIn(was.used.recipe) : [])])
+  const before = (tube: string | undefined) => was.paints.find((paint) => tube && paint.tube === tube)
   return {
     ...fresh,
+    paints: fresh.paints.map((paint) => ({ ...(before(paint.tube) ?? paint), parts: paint.parts })),
     used: now.medium === null ? null : isSameMedium ? was.used : fresh.used,
     materials: onceEach([...was.materials, ...fresh.materials.filter(({ id }) => !known.has(id))]),
   }

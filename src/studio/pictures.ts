@@ -11,7 +11,10 @@ import { mediumOfBatch } from '../document/batchMedium.ts'
 import type { UsableMedium } from '../document/batchMedium.ts'
 import { grouped } from '../document/grouped.ts'
 import type { MediumDocument } from '../document/recipe.ts'
+import { materialsOfTube, tubesIn, withTubesOfToday } from '../document/ownTube.ts'
 import type { ShelfItem } from '../document/shelf.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
+import type { OwnTube } from '../document/tube.ts'
 import type { PaintingDocument, Revised, Settings, TouchTest } from '../document/studio.ts'
 import { solvedOf } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
@@ -28,12 +31,15 @@ export interface LoadedPicture extends Picture {
   readonly touchTests: readonly Revised<TouchTest>[]
   readonly practices: readonly Revised<PracticeDocument>[]
   readonly settings: Revised<Settings>
+  /** The tubes its layers still to be painted are planned with. */
+  readonly tubes: readonly Revised<OwnTube>[]
 }
 
 /** What several pictures are painted with: only what their layers name, and what that leads to. */
 export interface Bench {
   readonly mediums: readonly UsableMedium[]
   readonly shelf: readonly Revised<ShelfItem>[]
+  readonly tubes: readonly Revised<OwnTube>[]
 }
 
 /** One painting with all it depends on; null when there is none by that id. */
@@ -54,9 +60,10 @@ export async function loadPictures(
     layers.map(({ id }) => id),
   )
   const bench = await benchOf(db, layers)
+  const today = withTubesOfToday(layers, bench.tubes, findInStudio(bench.shelf))
   const practices = await practicesOf(db)
   const settings = await settingsOf(db)
-  const layersOf = grouped(layers, ({ paintingId }) => paintingId)
+  const layersOf = grouped(today, ({ paintingId }) => paintingId)
   const testsOf = grouped(tests, ({ layerId }) => layerId)
   return paintings.map((painting) => {
     const own = layersOf.get(painting.id) ?? []
@@ -78,9 +85,13 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
   const batches = await listByIds(db, 'batch', named)
   const poured = batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)
   const recipes = [...mediums, ...poured].map(({ recipe }) => recipe)
-  const closure = await closureOf(db, recipes, layers.flatMap(materialsOf))
+  const tubes = await listByIds(db, 'tube', [
+    ...new Set(layers.flatMap(({ painted, paints }) => (painted ? [] : tubesIn(paints)))),
+  ])
+  const materials = [...layers.flatMap(materialsOf), ...tubes.flatMap(materialsOfTube)]
+  const closure = await closureOf(db, recipes, materials)
   const inThose = closure.mediums.filter(({ id }) => !named.includes(id))
-  return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items }
+  return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items, tubes }
 }
 
 /** The medium that counts for a layer still to be painted; a painted one has its own copy. */
@@ -99,7 +110,7 @@ export async function usableOf(db: Database, id: string): Promise<Bench | null> 
   const usable: UsableMedium | null = medium ?? (batch && hasPours(batch) ? mediumOfBatch(batch) : null)
   if (!usable) return null
   const { mediums, items } = await closureOf(db, [usable.recipe])
-  return { mediums: [usable, ...mediums.filter((one) => one.id !== id)], shelf: items }
+  return { mediums: [usable, ...mediums.filter((one) => one.id !== id)], shelf: items, tubes: [] }
 }
 
 const hasPours = ({ pours }: Batch): boolean => pours.length > 0
@@ -111,6 +122,7 @@ export async function benchWith(db: Database, ids: readonly (string | null)[]): 
   return {
     mediums: once(benches.flatMap(({ mediums }) => mediums)),
     shelf: once(benches.flatMap(({ shelf }) => shelf)),
+    tubes: [],
   }
 }
 
@@ -126,7 +138,7 @@ export async function mediumWith(
   const medium = await find(db, 'medium', id)
   if (!medium) return null
   const { mediums, items } = await closureOf(db, [medium.recipe])
-  return { medium, known: { mediums: mediums.filter((one) => one.id !== id), shelf: items } }
+  return { medium, known: { mediums: mediums.filter((one) => one.id !== id), shelf: items, tubes: [] } }
 }
 
 /** What the solver found of a picture as it stands; nothing while it has to be judged again. */

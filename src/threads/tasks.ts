@@ -2,6 +2,7 @@ import SQLite from 'better-sqlite3'
 import { kindNames } from '../document/kinds.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
+import type { OwnTube } from '../document/tube.ts'
 import { asideNow } from '../store/aside.ts'
 import type { Aside } from '../store/aside.ts'
 import type { Assessed } from '../store/assessments.ts'
@@ -17,6 +18,7 @@ import type { ComputeTask } from '../studio/computeTask.ts'
 import { consequencesOf } from '../studio/consequences.ts'
 import type { Consequences } from '../studio/consequences.ts'
 import { judge as judgeNow } from '../studio/judge.ts'
+import { tubesFromCsv } from '../studio/tubeCsv.ts'
 import { shelfFromCsv } from '../studio/shelfCsv.ts'
 
 /** What is too slow for the thread that answers. Each task runs in a worker thread with a connection that only reads. */
@@ -78,6 +80,21 @@ async function answered<Value>(make: () => Value | Promise<Value>): Promise<Answ
 }
 
 export const calculate = (task: ComputeTask): Promise<Answer<unknown>> => answered(() => compute(task))
+
+/** Tubes from a CSV; what the studio has of them already is kept. */
+export const readTubes = ({
+  folder,
+  csv,
+}: {
+  folder: string
+  csv: string
+}): Promise<Answer<readonly OwnTube[]>> =>
+  answered(async () => {
+    const db = opened(folder)
+    const known = new Map((await list(db, 'tube')).map(({ revision: _seen, ...tube }) => [tube.id, tube]))
+    const own = new Set((await list(db, 'shelf_item')).map(({ id }) => id))
+    return tubesFromCsv(csv, known, (id) => own.has(id))
+  })
 
 export const readCsv = ({ csv }: { csv: string }): Promise<Answer<readonly ShelfItem[]>> =>
   answered(() => shelfFromCsv(csv))

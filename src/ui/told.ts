@@ -16,6 +16,7 @@ const addresses: Readonly<Record<string, (id: string) => string>> = {
   medium: (id) => `/mediums/${id}`,
   batch: (id) => `/batches/${id}`,
   shelf_item: (id) => `/shelf?at=${id}`,
+  tube: (id) => `/shelf/paints?at=${id}`,
   setting: () => '/studio',
 }
 

@@ -11,6 +11,20 @@ import type { Findable } from '../materials/search.ts'
 import { wordsIn } from '../materials/askedWords.ts'
 import { spellingsOf } from '../materials/spellings.ts'
 
+/** How fast a paint dries as makers say it, and the rate that stands for, raw linseed = 1 (pigments.csv, drying class). */
+export const speedRates = { 'very fast': 2.1, fast: 1.5, medium: 1.05, slow: 0.7, 'very slow': 0.45 } as const
+export type PaintSpeed = keyof typeof speedRates
+export const paintSpeeds = [
+  'very fast',
+  'fast',
+  'medium',
+  'slow',
+  'very slow',
+] as const satisfies readonly PaintSpeed[]
+
+/** Grades of how a colour lasts in light, best first. */
+export const lightfastnesses = ['I', 'II', 'III', 'IV', 'V'] as const
+
 /** What a tube is, as it comes out of it. */
 export interface TubeFacts {
   readonly film: BeforeDrinking
@@ -98,7 +112,7 @@ export function tubeFound(name: string, facts: TubeFacts): Findable {
 const rateOf = ({ rate }: Material): number => rate?.mid ?? 1
 
 /** Grades by how they last, best first; what is not graded comes before all. */
-const grades = ['', 'I', 'II', 'III', 'IV', 'V']
+const grades: readonly string[] = ['', ...lightfastnesses]
 const gradeOf = (lightfastness: string): number =>
   grades.indexOf(/^(IV|V|I{1,3})/.exec(lightfastness)?.[0] ?? '')
 const worst = (all: readonly string[]): string =>

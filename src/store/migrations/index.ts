@@ -3,6 +3,7 @@ import { first } from './0001-first.ts'
 import { batches } from './0003-batches.ts'
 import { ground } from './0004-ground.ts'
 import { practices } from './0005-practices.ts'
+import { tubes } from './0006-tubes.ts'
 import { shelf } from './0002-shelf.ts'
 
 /** Forward only, in this order. A migration that has been released is never edited. */
@@ -12,4 +13,5 @@ export const migrations: Record<string, Migration> = {
   '0003-batches': batches,
   '0004-ground': ground,
   '0005-practices': practices,
+  '0006-tubes': tubes,
 }

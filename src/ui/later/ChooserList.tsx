@@ -10,7 +10,7 @@ import { read } from '../client.ts'
 import { RoomMark } from '../RoomMark.tsx'
 
 /** Kinds that are looked up in the studio as one types. */
-export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'painting'
+export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'tube' | 'painting'
 
 export interface Choosable {
   /** The empty text: nothing. */
@@ -46,6 +46,7 @@ const lookupGroups: Readonly<Record<Lookup, string>> = {
   medium: 'Your mediums',
   batch: 'Batches, as poured',
   shelf_item: 'Your own shelf',
+  tube: 'Your tubes',
   painting: 'Paintings',
 }
 

@@ -1,0 +1,25 @@
+import { writtenAnswer } from '../../document/answers.ts'
+import { importShelfRequest } from '../../document/requests.ts'
+import { studioFolder } from '../../studio/studio.ts'
+import { runForRequest, valueOf } from '../../studio/threads.ts'
+import { tubesToCsv } from '../../studio/tubeCsv.ts'
+import { wholeTubes } from '../../studio/tubeList.ts'
+import { saveTubes } from '../../studio/tubes.ts'
+import { download } from './_answers.ts'
+import { reading, writing } from './_route.ts'
+
+export const GET = reading({ summary: 'Your tubes as CSV', answer: 'text/csv' }, async (db) =>
+  download(tubesToCsv(await wholeTubes(db)), 'text/csv', 'grelta-paints.csv'),
+)
+
+export const POST = writing(
+  {
+    summary: 'Bring tubes from a CSV: all of them, or nothing',
+    body: importShelfRequest,
+    answer: writtenAnswer,
+  },
+  async (write, { body: { csv }, request }) => {
+    const tubes = valueOf(await runForRequest('readTubes', { folder: await studioFolder(), csv }, request))
+    return { ...(await saveTubes(write, tubes)), count: tubes.length }
+  },
+)
