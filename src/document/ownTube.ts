@@ -1,7 +1,8 @@
 import type { FindMaterial } from '../core/materials/find.ts'
+import { mixOf } from '../core/film/film.ts'
 import type { Tube } from '../core/film/paint.ts'
 import { oilByStreaks, rateTimesByTests } from '../core/palette/calibrate.ts'
-import { speedRates, tubeFacts } from '../core/palette/tube.ts'
+import { speedRates } from '../core/palette/speeds.ts'
 import type { LayerDocument } from './layer.ts'
 import type { OwnTube } from './tube.ts'
 
@@ -33,10 +34,14 @@ export function oilPercentOf({ streaks, oilPercent }: OwnTube): number | null {
 
 function rateTimesOf(tube: OwnTube, plain: Tube, findMaterial: FindMaterial): number | null {
   if (tube.dryingTests.length === 0 && tube.speed === null) return null
-  const book = tubeFacts(plain, findMaterial)?.film.rate
-  if (!book) return null
+  const neat = mixOf({ paints: [{ ...plain, parts: 1 }], wetThicknessUm: anyThicknessUm }, findMaterial)
+  if (!neat.ok || neat.mix.film.rate === 0) return null
+  const book = neat.mix.film.rate
   return rateTimesByTests(book, tube.dryingTests) ?? (tube.speed && speedRates[tube.speed] / book)
 }
+
+/** How fast a paint dries does not rest on how thick it lies. */
+const anyThicknessUm = 60
 
 /** So many parts of a tube as a layer holds it. */
 export const paintFrom = (tube: OwnTube, parts: number, findMaterial: FindMaterial): Paint => {

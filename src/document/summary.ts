@@ -7,14 +7,16 @@ import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
+import type { MixShares } from '../core/film/film.ts'
 import type { LayerDocument } from './layer.ts'
+import type { PaintingDocument } from './studio.ts'
 import { mixtureShares } from './mixture.ts'
 import { findOn } from './picture.ts'
 import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 3
+export const judgedByFormulas = 4
 
 /** A layer in one of its areas, with what its forecast there is reckoned from. */
 export interface SummarySpot extends Pick<Spot, 'area' | 'gate'> {
@@ -36,6 +38,8 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   readonly pigments: readonly { readonly id: string; readonly share: number }[]
   /** What a planned layer needs of its medium; null without a size or a medium. */
   readonly need: { readonly mediumId: string; readonly ml: number } | null
+  /** What it needs of each of the painter's own tubes. */
+  readonly tubes: readonly { readonly tubeId: string; readonly ml: number }[]
 }
 
 /** A judged painting, small enough to be read with hundreds of others. */
@@ -48,9 +52,7 @@ export interface Summary {
 }
 
 export function summaryOf({ painting, layers, shelf }: Picture, assessment: Assessment): Summary {
-  const { widthCm, heightCm } = painting
   const findMaterial = findInStudio(shelf)
-  const areaCm2 = (widthCm ?? 0) * (heightCm ?? 0)
   const worst = assessment.findings.find(({ severity }) => severity !== 'note')
   return {
     verdict: assessment.verdict,
@@ -77,18 +79,42 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
         pigments: mixtureShares(paints, findOn(layer, findMaterial)),
-        need: needOf(layer, areaCm2, slowest?.film.mix.medium ?? null),
+        ...needsOf(layer, painting, slowest?.film.mix ?? null),
       }
     }),
   }
 }
 
-/** What a layer still to be painted takes of its medium; null where that cannot be told. */
-function needOf(layer: LayerDocument, areaCm2: number, mediumShare: number | null): SummaryLayer['need'] {
-  const { medium, painted, wetThicknessUm } = layer
-  return medium && mediumShare !== null && !painted && areaCm2 > 0
-    ? { mediumId: medium.mediumId, ml: layerNeedMl(areaCm2, wetThicknessUm, mediumShare) }
-    : null
+type Needs = Pick<SummaryLayer, 'need' | 'tubes'>
+
+/** What a layer still to be painted takes of its medium and of each tube; nothing where that cannot be told. */
+export function needsOf(
+  layer: LayerDocument,
+  painting: PaintingDocument,
+  mix: Pick<MixShares, 'medium' | 'thinner'> | null,
+): Needs {
+  const { medium, painted, wetThicknessUm, paints } = layer
+  const areaCm2 = areaCm2Of(painting, layer)
+  if (mix === null || painted || areaCm2 === 0) return { need: null, tubes: [] }
+  const parts = paints.reduce((sum, paint) => sum + paint.parts, 0)
+  const paintMl = layerNeedMl(areaCm2, wetThicknessUm, 1 - mix.medium - mix.thinner)
+  return {
+    need: medium && { mediumId: medium.mediumId, ml: layerNeedMl(areaCm2, wetThicknessUm, mix.medium) },
+    tubes: paints.flatMap(({ tube, parts: own }) =>
+      tube ? [{ tubeId: tube, ml: (paintMl * own) / parts }] : [],
+    ),
+  }
+}
+
+/** The surface a layer covers, cm²; of a part whose share is not told the whole. 0: the picture has no size yet. */
+export function areaCm2Of(
+  { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
+  { areas }: Pick<LayerDocument, 'areas'>,
+): number {
+  const whole = (widthCm ?? 0) * (heightCm ?? 0)
+  if (areas.length === 0) return whole
+  const shares = areas.map((area) => known.find(({ id }) => id === area)?.share ?? null)
+  return shares.includes(null) ? whole : whole * shares.reduce<number>((sum, share) => sum + share!, 0)
 }
 
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */

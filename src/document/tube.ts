@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { transparencies } from '../core/materials/material.ts'
 import { ownHazards } from '../core/materials/own.ts'
-import { lightfastnesses, paintSpeeds } from '../core/palette/tube.ts'
+import { lightfastnesses, paintSpeeds } from '../core/palette/speeds.ts'
 import { tubeSchema } from './recipe.ts'
 import { dropCountSchema, priceSchema } from './shelf.ts'
 import {

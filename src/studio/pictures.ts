@@ -32,7 +32,7 @@ export interface LoadedPicture extends Picture {
   readonly practices: readonly Revised<PracticeDocument>[]
   readonly settings: Revised<Settings>
   /** The tubes its layers still to be painted are planned with. */
-  readonly tubes: readonly Revised<OwnTube>[]
+  readonly tubes: readonly OwnTube[]
 }
 
 /** What several pictures are painted with: only what their layers name, and what that leads to. */

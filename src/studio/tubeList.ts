@@ -3,8 +3,9 @@ import type { FindMaterial } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
 import { findIn } from '../core/materials/search.ts'
 import type { Findable } from '../core/materials/search.ts'
-import { namesakesOf, tubeFacts, tubeFound } from '../core/palette/tube.ts'
-import type { NamedTube, TubeFacts } from '../core/palette/tube.ts'
+import { namesakesOf, tubeFacts, tubeFound } from '../core/palette/tubeFacts.ts'
+import type { NamedTube, TubeFacts } from '../core/palette/tubeFacts.ts'
+import { isWhite } from '../core/palette/whites.ts'
 import { compositionOf, materialsOfTube } from '../document/ownTube.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { Revised } from '../document/studio.ts'
@@ -61,8 +62,10 @@ export async function tubeIndex(db: Database): Promise<readonly IndexedTube[]> {
     .sort((a, b) => a.tube.name.localeCompare(b.tube.name))
 }
 
-/** A tube of the list, by name. */
-export type Named = Pick<NamedTube, 'id' | 'name'>
+/** A tube of the list by name, and by the code of its pigments. */
+export interface Named extends Pick<NamedTube, 'id' | 'name'> {
+  readonly code: string
+}
 
 export interface TubePage extends ListPage<Revised<OwnTube>> {
   /** The painter's own lots that these are made with. */
@@ -81,12 +84,17 @@ export async function tubePage(db: Database, { text = '', from = 0 } = {}): Prom
   const ids = found.slice(from, from + linesAtATime).map(({ tube }) => tube.id)
   const byId = new Map((await listByIds(db, 'tube', ids)).map((tube) => [tube.id, tube]))
   const entries = ids.flatMap((id) => byId.get(id) ?? [])
+  const findMaterial = await findInShelf(db)
   const { samePigment, sameName } = namesakesOf(
     index.map(({ tube }) => tube),
-    await findInShelf(db),
+    findMaterial,
   )
+  const codeOf = ({ pigments }: NamedTube): string =>
+    pigments.map(({ pigment }) => findMaterial(pigment)?.pigmentCode ?? pigment).join(' + ')
   const named = (groups: readonly (readonly NamedTube[])[]): readonly (readonly Named[])[] =>
-    groups.slice(0, mostGroups).map((group) => group.map(({ id, name }) => ({ id, name })))
+    groups
+      .slice(0, mostGroups)
+      .map((group) => group.map((tube) => ({ id: tube.id, name: tube.name, code: codeOf(tube) })))
   return {
     count: found.length,
     entries,
@@ -116,4 +124,11 @@ export async function tubeOrRefuse(db: Database, id: string) {
   const found = await tubeWith(db, id)
   if (!found) throw gone('tube')
   return found
+}
+
+/** Every white there is, with the lots they are made with. */
+export async function whiteTubes(db: Database) {
+  const whites = (await tubeIndex(db)).filter(({ facts }) => facts && isWhite(facts))
+  const tubes = whites.map(({ tube }) => tube)
+  return { tubes, shelf: await lotsIn(db, tubes) }
 }

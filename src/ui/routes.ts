@@ -49,9 +49,10 @@ import type * as r46 from '../pages/api/tests/[id].ts'
 import type * as r47 from '../pages/api/today.ts'
 import type * as r48 from '../pages/api/tubes.csv.ts'
 import type * as r49 from '../pages/api/tubes/[id]/index.ts'
-import type * as r50 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r51 from '../pages/api/tubes/index.ts'
-import type * as r52 from '../pages/api/undo.ts'
+import type * as r50 from '../pages/api/tubes/[id]/need.ts'
+import type * as r51 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r52 from '../pages/api/tubes/index.ts'
+import type * as r53 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -120,8 +121,9 @@ export interface Routes {
   'POST /api/tubes.csv': typeof r48.POST
   'GET /api/tubes/{id}': typeof r49.GET
   'DELETE /api/tubes/{id}': typeof r49.DELETE
-  'PUT /api/tubes/{id}/photo': typeof r50.PUT
-  'GET /api/tubes': typeof r51.GET
-  'PUT /api/tubes': typeof r51.PUT
-  'POST /api/undo': typeof r52.POST
+  'GET /api/tubes/{id}/need': typeof r50.GET
+  'PUT /api/tubes/{id}/photo': typeof r51.PUT
+  'GET /api/tubes': typeof r52.GET
+  'PUT /api/tubes': typeof r52.PUT
+  'POST /api/undo': typeof r53.POST
 }

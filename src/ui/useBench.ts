@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react'
 import type { UsableMedium } from '../document/batchMedium.ts'
 import type { ShelfItem } from '../document/shelf.ts'
+import type { OwnTube } from '../document/tube.ts'
 import { isForLater } from '../saving/server.ts'
 import type { Reply } from '../saving/server.ts'
 import { read } from './client.ts'
@@ -11,9 +12,10 @@ import { useNews } from './useNews.ts'
 interface Known {
   readonly mediums: readonly UsableMedium[]
   readonly shelf: readonly ShelfItem[]
+  readonly tubes: readonly OwnTube[]
 }
 
-/** The mediums and own materials a page knows, which grows by what is chosen. */
+/** The mediums, own materials and tubes a page knows, which grows by what is chosen. */
 export interface Bench extends Known {
   /** What is chosen and has not come yet: its name by its id. */
   readonly coming: ReadonlyMap<string, string>
@@ -26,10 +28,11 @@ export interface Bench extends Known {
 
 const retryMs = 3000
 
-export function useBench(initial: Known): Bench {
-  const [known, setKnown] = useState(initial)
+export function useBench({ tubes = [], ...rest }: Partial<Known> & Omit<Known, 'tubes'>): Bench {
+  const [known, setKnown] = useState<Known>({ ...rest, tubes })
   const [coming, setComing] = useState<ReadonlyMap<string, string>>(new Map())
-  const isKnown = (id: string): boolean => [...known.mediums, ...known.shelf].some((one) => one.id === id)
+  const isKnown = (id: string): boolean =>
+    [...known.mediums, ...known.shelf, ...known.tubes].some((one) => one.id === id)
   const grow = (reply: Reply<Known>): void => {
     if (reply.ok) setKnown((now) => grown(now, reply.value))
     else say(reply.refusal.message)
@@ -72,10 +75,17 @@ export function useChoice(bring: Bench['bring']) {
 /** How the studio is asked for what was chosen; null for what is the book's. */
 function asking(id: string, kind: string | undefined): (() => Promise<Reply<Known>>) | null {
   if (kind === 'medium' || kind === 'batch') return () => read('GET /api/mediums/{id}', { params: { id } })
+  if (kind === 'tube')
+    return async () => {
+      const reply = await read('GET /api/tubes/{id}', { params: { id } })
+      return reply.ok
+        ? { ok: true, value: { mediums: [], shelf: reply.value.shelf, tubes: [reply.value.tube] } }
+        : reply
+    }
   if (kind !== 'shelf_item') return null
   return async () => {
     const reply = await read('GET /api/shelf/{id}', { params: { id } })
-    return reply.ok ? { ok: true, value: { mediums: [], shelf: [reply.value] } } : reply
+    return reply.ok ? { ok: true, value: { mediums: [], shelf: [reply.value], tubes: [] } } : reply
   }
 }
 
@@ -91,6 +101,7 @@ async function persisting<Value>(ask: () => Promise<Reply<Value>>): Promise<Repl
 const grown = (known: Known, more: Known): Known => ({
   mediums: newest(known.mediums, more.mediums),
   shelf: newest(known.shelf, more.shelf),
+  tubes: newest(known.tubes, more.tubes),
 })
 
 const newest = <Thing extends { readonly id: string }>(

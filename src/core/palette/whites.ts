@@ -6,7 +6,7 @@ import { defaultLimits } from '../practice/limits.ts'
 import type { Practice } from '../practice/practice.ts'
 import { about, dayCount } from '../words.ts'
 import { hidingOf } from './opaque.ts'
-import type { TubeFacts } from './tube.ts'
+import type { TubeFacts } from './tubeFacts.ts'
 
 /** What a white is wanted for. */
 export const whiteRoles = {

@@ -101,7 +101,7 @@ export const limitTable = {
     label: 'usual days from one layer to the next: a white that is not touch dry by then is too slow',
     unit: 'days',
     side: 'over',
-    default: { most: 10 },
+    default: { most: 14 },
     bounds: [1, 365],
     source: 'judgement',
   }),

@@ -1,28 +1,20 @@
-import { Plus, X } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { classNames, leavingClasses } from '../../core/materials/material.ts'
 import type { ClassName, Material } from '../../core/materials/material.ts'
 import { dropWords } from '../../core/materials/drops.ts'
-import { ownHazards } from '../../core/materials/own.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import { dropOf } from '../../core/measure/dropper.ts'
-import { parseAmount } from '../../core/measure/parse.ts'
-import { parseMoney, parseQuantity, parseRange } from '../../core/measure/quantity.ts'
-import { unitName } from '../../core/measure/units.ts'
+import { parseQuantity, parseRange } from '../../core/measure/quantity.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised } from '../../document/studio.ts'
-import {
-  ChoiceRow,
-  Labelled,
-  NumberField,
-  NumberRow,
-  readName,
-  TypedField,
-  TypedRow,
-} from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, NumberField, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
+import { optional } from '../../ui/optional.ts'
 import { about, percentText } from '../../ui/format.ts'
 import { familyNames } from '../../core/materials/families.ts'
+import { Counting } from '../../ui/Counting.tsx'
+import { HazardBoxes } from '../../ui/HazardBoxes.tsx'
+import { PriceRow } from '../../ui/PriceRow.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { useSavedThing } from '../../ui/useSavedThing.ts'
 import { classWords } from '../mediums/Truths.tsx'
@@ -91,17 +83,7 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
           read={readStay}
           onValue={(nonVolatile) => edit({ nonVolatile })}
         />
-        <TypedRow
-          label="Price"
-          hint="What you paid, and for how much: 18 for 250 ml."
-          shown={
-            body.price
-              ? `${body.price.coins} for ${body.price.for.amount} ${unitName(body.price.for.unit, body.price.for.amount)}`
-              : ''
-          }
-          read={readPrice}
-          onValue={(price) => edit({ price })}
-        />
+        <PriceRow price={body.price} onPrice={(price) => edit({ price })} />
         {body.family === 'oil' && <Iodine body={body} onIodine={(iodine) => edit({ iodine })} />}
         <TypedRow
           label="There is, g"
@@ -135,23 +117,18 @@ export function OwnFigures({ item, material, onItem, onRemove }: OwnProps) {
           )}
         </Labelled>
         {body.base === null && <MakeUp body={body} onStays={(stays) => edit({ stays })} />}
-        {body.base === null && <Hazards body={body} onHazards={(hazards) => edit({ hazards })} />}
+        {body.base === null && (
+          <HazardBoxes
+            legend="What can hurt in it: see its safety data sheet. What leaves as it dries counts as solvent vapour from 1 % on."
+            chosen={body.hazards}
+            onChosen={(hazards) => edit({ hazards })}
+          />
+        )}
         <Dropper body={body} material={material} onDropper={(dropper) => edit({ dropper })} />
       </div>
     </div>
   )
 }
-
-const optional =
-  (low: number, high: number, needed: boolean, unit = '', without = 'leave it to the book') =>
-  (text: string): Reading<number | null> => {
-    if (!text.trim())
-      return needed ? { problem: 'The book does not know this one: give a figure.' } : { value: null }
-    const number = parseQuantity(text, unit)
-    return number !== null && number >= low && number <= high
-      ? { value: number }
-      : { problem: `Write a number from ${low} to ${high}${unit && `\u00a0${unit}`}, or ${without}.` }
-  }
 
 /** What there is, in g; a volume by the material's density. */
 const readStock =
@@ -174,18 +151,6 @@ function readStay(text: string): Reading<ShelfItem['nonVolatile']> {
   return range === null || range.high > 100 || range.high <= 0
     ? { problem: 'Write one percentage, or both ends of it, such as 55–75.' }
     : { value: { low: range.low / 100, high: range.high / 100 } }
-}
-
-function readPrice(text: string): Reading<ShelfItem['price']> {
-  if (!text.trim()) return { value: null }
-  const [coins, amount] = text.split(/\bfor\b|\//)
-  const paid = parseMoney(coins ?? '')
-  const bought = amount === undefined ? null : parseAmount(amount, 'metric')
-  if (!paid || !bought) return { problem: 'Write what you paid and for how much: 18 for 250 ml.' }
-  if (!bought.ok) return { problem: bought.message }
-  return bought.value.unit === 'part' || bought.value.unit === 'drop'
-    ? { problem: 'Bought by the ml or the g: 18 for 250 ml.' }
-    : { value: { coins: paid, for: bought.value } }
 }
 
 const staying = classNames.filter((name) => !leavingClasses.includes(name)) as readonly Exclude<
@@ -235,42 +200,7 @@ function MakeUp({
   )
 }
 
-/** What can hurt in a make the book does not know: the room's policy and every caution go by it. */
-function Hazards({
-  body,
-  onHazards,
-}: {
-  readonly body: ShelfItem
-  readonly onHazards: (hazards: ShelfItem['hazards']) => void
-}) {
-  return (
-    <fieldset className="sm:col-span-2">
-      <legend className="text-[0.8rem] text-soft">What can hurt in it: see its safety data sheet</legend>
-      <div className="flex flex-wrap gap-x-5">
-        {ownHazards.map((hazard) => (
-          <label key={hazard} className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={body.hazards.includes(hazard)}
-              onChange={({ target }) =>
-                onHazards(
-                  ownHazards.filter((one) => (one === hazard ? target.checked : body.hazards.includes(one))),
-                )
-              }
-            />
-            {hazard}
-          </label>
-        ))}
-      </div>
-      <p className="mt-1 text-[0.85rem] text-soft">
-        What leaves as it dries counts as solvent vapour from 1&nbsp;% on.
-      </p>
-    </fieldset>
-  )
-}
-
-/** Counting a dropper into a scale, as often as one likes. */
+/** Counting a dropper into a scale. */
 function Dropper({
   body,
   material,
@@ -280,77 +210,30 @@ function Dropper({
   readonly material: Material
   readonly onDropper: (counts: ShelfItem['dropper']) => void
 }) {
-  const [drops, setDrops] = useState(50)
-  const [grams, setGrams] = useState<number | null>(null)
   const drop = dropOf(body.dropper)
   return (
-    <fieldset className="sm:col-span-2">
-      <legend className="text-[0.8rem] text-soft">Your dropper: count drops into a scale</legend>
-      <ul>
-        {body.dropper.map((count, at) => (
-          <li key={at} className="flex items-center gap-3 border-t border-rule">
-            <span className="grow">
-              {count.drops} drops weighed {count.grams} g: {about(count.grams / count.drops, 3)} g each
-            </span>
-            <button
-              type="button"
-              aria-label={`Remove weighing ${at + 1}`}
-              className="grid size-9 place-items-center hover:bg-wash"
-              onClick={() => onDropper(body.dropper.filter((_, index) => index !== at))}
-            >
-              <X size={15} aria-hidden="true" />
-            </button>
-          </li>
-        ))}
-      </ul>
-      <div className="flex flex-wrap items-end gap-4">
-        <NumberRow
-          label="drops"
-          className="w-24"
-          value={drops}
-          low={1}
-          high={10000}
-          onValue={(value) => setDrops(Math.round(value))}
-        />
-        <NumberRow
-          label="weighed"
-          className="w-28"
-          value={grams}
-          low={0.001}
-          high={10000}
-          unit="g"
-          onValue={setGrams}
-        />
-        <button
-          type="button"
-          className="button"
-          disabled={grams === null}
-          onClick={() => {
-            onDropper([...body.dropper, { drops, grams: grams! }])
-            setGrams(null)
-          }}
-        >
-          <Plus size={15} aria-hidden="true" /> Count it
-        </button>
-      </div>
-      <p className="mt-1 text-[0.88rem]">
-        {drop ? (
-          <>
-            One drop is about {about(drop.gramsEach)} g = {about(drop.gramsEach / material.densityGPerMl.mid)}{' '}
-            ml
-            {drop.spread !== null && <>; each weighing lay within {percentText(drop.spread)} of their mean</>}
-            .
-          </>
-        ) : material.dropMl ? (
-          <span className="text-soft">
-            Not counted yet: a drop is taken as about {about(material.dropMl)} ml, and may be{' '}
-            {dropWords(material)} that.
-          </span>
-        ) : (
-          <span className="text-soft">It has no drop; weigh it.</span>
-        )}
-      </p>
-    </fieldset>
+    <Counting
+      legend="Your dropper: count drops into a scale"
+      what="drops"
+      usual={50}
+      counts={body.dropper}
+      onCounts={onDropper}
+    >
+      {drop ? (
+        <>
+          One drop is about {about(drop.gramsEach)} g = {about(drop.gramsEach / material.densityGPerMl.mid)}{' '}
+          ml
+          {drop.spread !== null && <>; each weighing lay within {percentText(drop.spread)} of their mean</>}.
+        </>
+      ) : material.dropMl ? (
+        <span className="text-soft">
+          Not counted yet: a drop is taken as about {about(material.dropMl)} ml, and may be{' '}
+          {dropWords(material)} that.
+        </span>
+      ) : (
+        <span className="text-soft">It has no drop; weigh it.</span>
+      )}
+    </Counting>
   )
 }
 

@@ -20,7 +20,9 @@ import { usePages } from '../../ui/usePages.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { RoomMark } from '../../ui/RoomMark.tsx'
+import { ImportCsv } from './ImportCsv.tsx'
 import { MaterialSheet } from './MaterialSheet.tsx'
+import { ShelfHead } from './ShelfHead.tsx'
 
 interface ShelfProps {
   readonly initial: ShelfPage
@@ -79,18 +81,20 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     })
   return (
     <>
-      <div className="flex flex-wrap items-end justify-between gap-4 pb-3">
-        <h1 className="text-[2.2rem] leading-none">Shelf</h1>
-        <div className="flex flex-wrap items-center gap-5">
-          <a className="link" href="/api/shelf.csv">
-            Your shelf as CSV
-          </a>
-          <ImportCsv />
-          <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
-            <Plus size={16} aria-hidden="true" /> A material of your own
-          </button>
-        </div>
-      </div>
+      <ShelfHead here="materials">
+        <a className="link" href="/api/shelf.csv">
+          Your shelf as CSV
+        </a>
+        <ImportCsv
+          where="onto your shelf"
+          page="/shelf"
+          what="material"
+          send={(csv) => send('POST /api/shelf.csv', { csv })}
+        />
+        <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
+          <Plus size={16} aria-hidden="true" /> A material of your own
+        </button>
+      </ShelfHead>
       <div className="grid gap-x-8 lg:gap-x-12 gap-y-8 md:grid-cols-[minmax(17rem,5fr)_6fr]">
         <section aria-label="Materials" className="min-w-0">
           <div className="flex gap-3">
@@ -246,57 +250,5 @@ function ShelfRow({
         )}
       </button>
     </li>
-  )
-}
-
-/** Brings a whole CSV onto the shelf, or says every fault in it by line and column and takes nothing. */
-function ImportCsv() {
-  const file = useRef<HTMLInputElement>(null)
-  const [faults, setFaults] = useState<readonly string[]>([])
-  const bring = async (chosen: File): Promise<void> => {
-    const reply = await send('POST /api/shelf.csv', {
-      csv: await chosen.text(),
-    })
-    if (reply.ok)
-      return goAndSay(
-        '/shelf',
-        `${reply.value.count} ${reply.value.count === 1 ? 'material' : 'materials'} came onto your shelf.`,
-        reply.value.event,
-      )
-    setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
-  }
-  return (
-    <>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="CSV file to bring onto the shelf"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? []
-          if (chosen) void bring(chosen)
-          target.value = ''
-        }}
-      />
-      <button type="button" className="min-h-9 link" onClick={() => file.current?.click()}>
-        Import a CSV
-      </button>
-      {faults.length > 0 && (
-        <div role="alert" className="w-full border-l-[3px] border-unsound bg-sheet px-3 py-2">
-          <p>Nothing was taken from the file. Put this right and bring it again:</p>
-          <ul className="mt-1 list-disc pl-5">
-            {faults.slice(0, 20).map((fault) => (
-              <li key={fault}>{fault}</li>
-            ))}
-          </ul>
-          {faults.length > 20 && <p>and {faults.length - 20} more.</p>}
-          <button type="button" className="mt-1 min-h-6 link" onClick={() => setFaults([])}>
-            Close
-          </button>
-        </div>
-      )}
-    </>
   )
 }

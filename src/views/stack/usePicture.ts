@@ -1,6 +1,8 @@
 import { useMemo } from 'react'
 import { restId } from '../../core/stack/area.ts'
 import { areasIn } from '../../document/picture.ts'
+import { withTubesOfToday } from '../../document/ownTube.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { PlannedLayer } from '../../document/layer.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
@@ -28,21 +30,25 @@ export interface EditedPicture extends Pick<Bench, 'bring'> {
 export function usePicture(initial: LoadedPicture, events: readonly number[]): EditedPicture {
   const { id } = initial.painting
   const { desk, state } = useDesk(`painting/${id}`, thingsOf(initial), events, isPartOf(id))
-  const bench = useBench({ mediums: initial.mediums, shelf: initial.shelf })
+  const bench = useBench(initial)
+  const findMaterial = useMemo(() => findInStudio(bench.shelf), [bench.shelf])
   const picture = useMemo(
     (): LoadedPicture => ({
       ...initial,
       painting: shownOn(state, 'painting', id) ?? initial.painting,
-      layers: [...allShown(state, 'layer')].sort(
-        (a, b) => a.position - b.position || a.id.localeCompare(b.id),
+      layers: withTubesOfToday(
+        [...allShown(state, 'layer')].sort((a, b) => a.position - b.position || a.id.localeCompare(b.id)),
+        bench.tubes,
+        findMaterial,
       ),
       touchTests: allShown(state, 'touch_test'),
       practices: allShown(state, 'practice'),
       settings: shownOn(state, 'setting', settingsId) ?? initial.settings,
       mediums: bench.mediums,
       shelf: bench.shelf,
+      tubes: bench.tubes,
     }),
-    [initial, state, id, bench.mediums, bench.shelf],
+    [initial, state, id, bench.mediums, bench.shelf, bench.tubes, findMaterial],
   )
   const nameArea = (name: string): string => {
     const areas = areasIn(picture).filter((area) => area.id !== restId)
