@@ -49,7 +49,7 @@ const shelf = (today: number): readonly ShelfItem[] => [
   }),
   lot('walnut', 'Walnut oil', 'walnut', {
     price: { coins: 11, for: { amount: 250, unit: 'ml' } },
-    stockG: 2,
+    stockG: 1,
     dropper: [
       { drops: 50, grams: 1.12 },
       { drops: 40, grams: 0.91 },

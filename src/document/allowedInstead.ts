@@ -5,7 +5,7 @@ import { worstAnswer } from '../core/materials/policy.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import type { Brush } from './brush.ts'
-import { asLoosePaint } from './ownTube.ts'
+import { asLoosePaint } from './paints.ts'
 import type { Picture } from './picture.ts'
 import { studioMaterials } from './studioMaterials.ts'
 

@@ -1,5 +1,5 @@
 import type { LayerDocument } from './layer.ts'
-import { materialsOfTube } from './ownTube.ts'
+import { materialsOfTube } from './paints.ts'
 
 /* Read off a layer without its schema: pages look at layers, and only the studio checks them. */
 

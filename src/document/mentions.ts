@@ -6,7 +6,7 @@ import { isShipped } from '../core/practice/practice.ts'
 import { materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
-import { materialsOfTube, tubesIn } from './ownTube.ts'
+import { materialsOfTube, tubesIn } from './paints.ts'
 import type { OwnTube } from './tube.ts'
 import type { PaintingDocument, TouchTest } from './studio.ts'
 

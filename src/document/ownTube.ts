@@ -4,11 +4,10 @@ import type { Tube } from '../core/film/paint.ts'
 import { oilByStreaks, rateTimesByTests } from '../core/palette/calibrate.ts'
 import { speedRates } from '../core/palette/speeds.ts'
 import type { LayerDocument } from './layer.ts'
+import type { Paint } from './paints.ts'
 import type { OwnTube } from './tube.ts'
 
 /* Read off a tube without its schema: pages look at tubes, and only the studio checks them. */
-
-type Paint = LayerDocument['paints'][number]
 
 /** What a tube is made of and how it behaves: its own streaks and tests before the maker's word, that before the book. */
 export function compositionOf(tube: OwnTube, findMaterial: FindMaterial): Tube {
@@ -56,11 +55,6 @@ export const paintFrom = (tube: OwnTube, parts: number, findMaterial: FindMateri
   }
 }
 
-/** A paint as it stands by itself, no longer that of a tube; what it is made of may then be changed. */
-export function asLoosePaint({ tube: _tube, name: _name, ...paint }: Paint): Paint {
-  return paint
-}
-
 interface Freshened {
   readonly tubes: readonly OwnTube[]
   readonly findMaterial: FindMaterial
@@ -97,13 +91,3 @@ export function paintToday(paint: Paint, tubes: readonly OwnTube[], findMaterial
   const tube = tubes.find(({ id }) => id === paint.tube)
   return tube ? paintFrom(tube, paint.parts, findMaterial) : paint
 }
-
-/** What a tube is made of, by id. */
-export const materialsOfTube = ({ pigments, oil }: Pick<OwnTube, 'pigments' | 'oil'>): readonly string[] => [
-  ...pigments.map(({ pigment }) => pigment),
-  oil,
-]
-
-/** The tubes these paints come from. */
-export const tubesIn = (paints: readonly Paint[]): readonly string[] =>
-  paints.flatMap(({ tube }) => tube ?? [])

@@ -8,6 +8,7 @@ import { find, listOf } from '../store/records.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
+import { paintsOfToday } from './paintsOfToday.ts'
 import { refused } from './refused.ts'
 
 /** Adds a layer when `seen` is null, changes its plan otherwise; what was used is not the painter's to write here. */
@@ -18,10 +19,11 @@ export const saveLayer = (write: Write, plan: PlannedLayer, seen: number | null)
     if (before?.painted && changedFields(before, plan).some((field) => settled.includes(field)))
       throw refused(`${before.name} is painted: what was used is kept as it was. Correct it instead.`)
     const { painted = null, corrections = [] } = before ?? {}
+    const paints = painted ? plan.paints : await paintsOfToday(trx, plan.paints)
     return {
       what: `${seen === null ? 'Added' : 'Changed'} layer ${plan.name}`,
       paintingId: plan.paintingId,
-      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, painted, corrections }, seen }],
+      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, paints, painted, corrections }, seen }],
     }
   })
 

@@ -7,7 +7,6 @@ import type { Brush } from '../document/brush.ts'
 import type { Correction, Painted } from '../document/layer.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import { paintToday, tubesIn } from '../document/ownTube.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import type { Trx } from '../store/database.ts'
 import { bare, changedFields } from '../store/history.ts'
@@ -17,7 +16,7 @@ import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { refused } from './refused.ts'
-import { lotsIn } from './tubeList.ts'
+import { paintsOfToday } from './paintsOfToday.ts'
 
 /** What was painted, as a fact: written here alone, from what stands in the studio at that moment. */
 
@@ -90,13 +89,6 @@ async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
     used,
     materials: onceEach([...materials, ...lots.map((item): ShelfItem => bare(item))]),
   }
-}
-
-/** Paints with their tubes as they are at this moment; those of a tube that is gone as they were chosen. */
-async function paintsOfToday(trx: Trx, paints: Brush['paints']): Promise<Brush['paints']> {
-  const tubes = await listByIds(trx, 'tube', tubesIn(paints))
-  const findMaterial = findInStudio(await lotsIn(trx, tubes))
-  return paints.map((paint) => paintToday(paint, tubes, findMaterial))
 }
 
 /** What a correction leaves as it was keeps the lots and the recipe it had; what it names anew is taken as it stands. */

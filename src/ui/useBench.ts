@@ -1,5 +1,7 @@
 import { useRef, useState } from 'react'
 import type { UsableMedium } from '../document/batchMedium.ts'
+import type { Paint } from '../document/paints.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { OwnTube } from '../document/tube.ts'
 import { isForLater } from '../saving/server.ts'
@@ -24,18 +26,22 @@ export interface Bench extends Known {
    * and for what is known. False: it is not there any more.
    */
   readonly bring: (chosen: Choosable) => Promise<boolean>
+  /** So many parts of a tube that was brought; null where it is not here. */
+  readonly paintFromTube: (id: string, parts: number) => Promise<Paint | null>
 }
 
 const retryMs = 3000
 
 export function useBench({ tubes = [], ...rest }: Partial<Known> & Omit<Known, 'tubes'>): Bench {
   const [known, setKnown] = useState<Known>({ ...rest, tubes })
+  const latest = useRef(known)
   const [coming, setComing] = useState<ReadonlyMap<string, string>>(new Map())
   const isKnown = (id: string): boolean =>
     [...known.mediums, ...known.shelf, ...known.tubes].some((one) => one.id === id)
   const grow = (reply: Reply<Known>): void => {
-    if (reply.ok) setKnown((now) => grown(now, reply.value))
-    else say(reply.refusal.message)
+    if (!reply.ok) return say(reply.refusal.message)
+    latest.current = grown(latest.current, reply.value)
+    setKnown(latest.current)
   }
   const bring = async (chosen: Choosable): Promise<boolean> => {
     const { id, name } = chosen
@@ -54,7 +60,13 @@ export function useBench({ tubes = [], ...rest }: Partial<Known> & Omit<Known, '
     }
     return true
   })
-  return { ...known, coming, bring }
+  const paintFromTube = async (id: string, parts: number): Promise<Paint | null> => {
+    const { paintFrom } = await import('../document/ownTube.ts')
+    const { tubes: all, shelf } = latest.current
+    const tube = all.find((one) => one.id === id)
+    return tube ? paintFrom(tube, parts, findInStudio(shelf)) : null
+  }
+  return { ...known, coming, bring, paintFromTube }
 }
 
 /** A field whose choice is taken once it is here, unless another was made in it meanwhile. */

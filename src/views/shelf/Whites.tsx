@@ -10,8 +10,8 @@ import type { Settings } from '../../document/studio.ts'
 import type { OwnTube } from '../../document/tube.ts'
 import { dayCount } from '../../core/words.ts'
 import { ChoiceRow } from '../../ui/fields.tsx'
-import { Streak } from '../../ui/Streak.tsx'
-import { tubeColour } from '../../ui/tubeColour.ts'
+import { Streak } from '../../ui/paint/Streak.tsx'
+import { tubeColour } from '../../ui/paint/tubeColour.ts'
 
 interface WhitesProps {
   readonly whites: readonly OwnTube[]

@@ -7,18 +7,19 @@ import type { Reading } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
-import type { Bench } from '../../ui/useBench.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { PaintLine, newPaint } from './PaintLine.tsx'
-import type { Paint } from './PaintLine.tsx'
+import type { Paint } from '../../document/paints.ts'
+import type { Stock } from './PaintLine.tsx'
 import { Thickness } from './Thickness.tsx'
 
 const noMedium: readonly Choosable[] = [{ id: '', name: 'none' }]
 const mediumLookups = ['medium', 'batch'] as const
 const usualShare = 0.25
 
-interface BrushProps extends Pick<Bench, 'bring'> {
+interface BrushProps {
+  readonly stock: Stock
   readonly brush: Brush
   /** The medium on the brush, by name. */
   readonly mediumName: string
@@ -27,9 +28,10 @@ interface BrushProps extends Pick<Bench, 'bring'> {
 }
 
 /** What is on the brush and how thick it goes on: paints, medium, thinner, thickness. */
-export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }: BrushProps) {
-  const setPaint = (at: number, change: Partial<Paint>): void =>
-    onChange({ paints: brush.paints.map((paint, index) => (index === at ? { ...paint, ...change } : paint)) })
+export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }: BrushProps) {
+  const { bring } = stock
+  const setPaint = (at: number, changed: Paint): void =>
+    onChange({ paints: brush.paints.map((paint, index) => (index === at ? changed : paint)) })
   const choice = useChoice(bring)
   // A clear film has no paint: its ratio is to one part.
   const ofPaint = brush.paints.reduce((sum, { parts }) => sum + parts, 0) || 1
@@ -49,8 +51,8 @@ export function BrushFields({ brush, mediumName, findMaterial, bring, onChange }
             key={at}
             paint={paint}
             findMaterial={findMaterial}
-            bring={bring}
-            onChange={(change) => setPaint(at, change)}
+            stock={stock}
+            onPaint={(changed) => setPaint(at, changed)}
             onRemove={() => onChange({ paints: brush.paints.filter((_, index) => index !== at) })}
           />
         ))}

@@ -25,13 +25,15 @@ interface EditorProps extends Omit<FactsProps, 'painted'> {
   readonly onChange: (change: Partial<PlannedLayer>) => void
   readonly onMove: (by: 1 | -1) => void
   readonly onRemove: () => void
+  /** What the layer wants of each tube. */
+  readonly needs: ReactNode
   /** What can be done with the layer, and what was. */
   readonly children: ReactNode
 }
 
 /** One layer as the painter describes it, and what it comes to. Every change is judged at once. */
 export function LayerEditor(props: EditorProps) {
-  const { layer, assessed, spot, areaName, areas, onNameArea, mediums, findMaterial, bring, onChange } = props
+  const { layer, assessed, spot, areaName, areas, onNameArea, mediums, findMaterial, stock, onChange } = props
   const mediumName = layer.medium
     ? (mediums.find(({ id }) => id === layer.medium!.mediumId)?.name ?? 'gone')
     : 'none'
@@ -54,9 +56,10 @@ export function LayerEditor(props: EditorProps) {
               brush={layer}
               mediumName={mediumName}
               findMaterial={findMaterial}
-              bring={bring}
+              stock={stock}
               onChange={onChange}
             />
+            {props.needs}
             <Plan layer={layer} onChange={onChange} />
             <AreaChoice
               areas={areas}

@@ -1,17 +1,21 @@
 import { X } from 'lucide-react'
 import { defaultGrind } from '../../core/film/paint.ts'
-import type { LayerDocument } from '../../document/layer.ts'
+import type { Paint } from '../../document/paints.ts'
 import { NumberField } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { about } from '../../ui/format.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import { MaterialField } from '../../ui/MaterialField.tsx'
-import { choiceName } from '../../ui/materials.ts'
+import { choiceName, materialRoles } from '../../ui/materials.ts'
+import { Chooser } from '../../ui/Chooser.tsx'
+import type { Choosable } from '../../ui/Chooser.tsx'
+import { useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
 import { pigmentColour } from '../../ui/pigmentColours.ts'
 
-export type Paint = LayerDocument['paints'][number]
+/** What paints are chosen from. */
+export type Stock = Pick<Bench, 'bring' | 'paintFromTube'>
 
 export const newPaint: Paint = {
   pigments: [{ pigment: 'pw6_rutile', share: 1 }],
@@ -23,14 +27,14 @@ export const newPaint: Paint = {
 export function PaintLine({
   paint,
   findMaterial,
-  bring,
-  onChange,
+  stock,
+  onPaint,
   onRemove,
 }: {
   readonly paint: Paint
   readonly findMaterial: FindMaterial
-  readonly bring: Bench['bring']
-  readonly onChange: (change: Partial<Paint>) => void
+  readonly stock: Stock
+  readonly onPaint: (paint: Paint) => void
   readonly onRemove: () => void
 }) {
   const single = paint.pigments.length === 1
@@ -56,42 +60,74 @@ export function PaintLine({
           />
         ))}
       </svg>
-      {single ? (
-        <MaterialField
-          role="pigment"
-          label="Colour"
-          value={paint.pigments[0]!.pigment}
-          findMaterial={findMaterial}
-          bring={bring}
-          onValue={(pigment) => onChange({ pigments: [{ pigment, share: 1 }] })}
-          className="grow basis-1/2"
-        />
+      {single || paint.tube ? (
+        <PaintField paint={paint} findMaterial={findMaterial} stock={stock} onPaint={onPaint} />
       ) : (
         <span className="grow truncate">
           {paint.pigments.map(({ pigment, share }) => `${nameOf(pigment)} ${about(share)}`).join(' + ')}
         </span>
       )}
       <span className="shrink-0 text-[0.85rem] text-soft">in</span>
-      <MaterialField
-        role="oil"
-        label="What it is bound in"
-        value={paint.oil}
-        findMaterial={findMaterial}
-        bring={bring}
-        onValue={(oil) => onChange({ oil })}
-        className="basis-1/3"
-      />
+      {paint.tube ? (
+        <span className="basis-1/3 truncate text-[0.95rem] text-soft">{nameOf(paint.oil)}</span>
+      ) : (
+        <MaterialField
+          role="oil"
+          label="What it is bound in"
+          value={paint.oil}
+          findMaterial={findMaterial}
+          bring={stock.bring}
+          onValue={(oil) => onPaint({ ...paint, oil })}
+          className="basis-1/3"
+        />
+      )}
       <NumberField
         label="Parts of this colour"
         value={paint.parts}
         low={0}
         high={1000}
-        onValue={(parts) => onChange({ parts })}
+        onValue={(parts) => onPaint({ ...paint, parts })}
         className="w-12 shrink-0"
       />
       <IconButton label="Remove this colour" onClick={onRemove}>
         <X size={15} aria-hidden="true" />
       </IconButton>
     </div>
+  )
+}
+
+const paintLookups = ['tube', 'shelf_item'] as const
+const pigments = materialRoles.pigment
+
+/** A colour chosen by typing: one of the painter's tubes, else a pigment as the book has it. */
+function PaintField({
+  paint,
+  findMaterial,
+  stock,
+  onPaint,
+}: {
+  readonly paint: Paint
+  readonly findMaterial: FindMaterial
+  readonly stock: Stock
+  readonly onPaint: (paint: Paint) => void
+}) {
+  const choice = useChoice(stock.bring)
+  const material = findMaterial(paint.pigments[0]!.pigment)
+  const take = async ({ id, kind }: Choosable): Promise<void> => {
+    const tube = kind === 'tube' ? await stock.paintFromTube(id, paint.parts) : null
+    const { oil, parts } = paint
+    onPaint(tube ?? { pigments: [{ pigment: id, share: 1 }], oil, grind: defaultGrind, parts })
+  }
+  return (
+    <Chooser
+      label="Colour"
+      shown={paint.tube ? (paint.name ?? 'a tube') : material ? choiceName(material) : 'gone'}
+      options={pigments.options}
+      lookups={paintLookups}
+      families={pigments.families}
+      lately="pigment"
+      onChoose={(chosen) => void choice.choose(chosen, () => void take(chosen))}
+      className="grow basis-1/2"
+    />
   )
 }

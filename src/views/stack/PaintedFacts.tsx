@@ -6,12 +6,13 @@ import type { UsableMedium } from '../../document/batchMedium.ts'
 import type { Correction, Painted } from '../../document/layer.ts'
 import { Labelled } from '../../ui/fields.tsx'
 import { about, dayText, shortName } from '../../ui/format.ts'
-import type { Bench } from '../../ui/useBench.ts'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
+import type { Stock } from './PaintLine.tsx'
 
 /** What a painted layer's facts need; what is planned needs most of it too. */
-export interface FactsProps extends Pick<Bench, 'bring'> {
+export interface FactsProps {
+  readonly stock: Stock
   readonly painted: Painted
   readonly areas: readonly Area[]
   readonly onNameArea: (name: string) => string
@@ -31,7 +32,7 @@ export function PaintedFacts(props: FactsProps) {
     onNameArea,
     mediums,
     findMaterial,
-    bring,
+    stock,
     correction,
     onCorrect,
     onSaveCorrection,
@@ -70,7 +71,7 @@ export function PaintedFacts(props: FactsProps) {
         brush={now}
         mediumName={mediumName}
         findMaterial={findMaterial}
-        bring={bring}
+        stock={stock}
         onChange={change}
       />
       <Labelled label="Painted">
@@ -119,8 +120,8 @@ export function factsOf(painted: Painted, areas: readonly Area[]): readonly (rea
           [
             'paint',
             paints
-              .map(({ pigments, oil, parts }) => {
-                const colour = pigments.map(({ pigment }) => named(pigment)).join(' + ')
+              .map(({ pigments, oil, parts, name }) => {
+                const colour = name ?? pigments.map(({ pigment }) => named(pigment)).join(' + ')
                 return `${several ? `${partsText(parts)} of ` : ''}${colour} in ${named(oil).toLowerCase()}`
               })
               .join('; '),

@@ -31,6 +31,7 @@ import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
 import { Findings } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
+import type { NeedsProps } from './TubeNeeds.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
 import { Legend } from './Legend.tsx'
 import { TopLine } from './TopLine.tsx'
@@ -190,7 +191,8 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
             findMaterial={findMaterial}
-            bring={edited.bring}
+            stock={edited}
+            needs={<Wanted layer={layer} mix={assessed.worst?.film.mix ?? null} picture={picture} />}
             canRise={maySwap(layer, inArea[place + 1])}
             canSink={maySwap(layer, inArea[place - 1])}
             onChange={(change) => {
@@ -314,6 +316,14 @@ function AsTable(props: { readonly picture: Picture; readonly assessment: Assess
       {isOpen && Table && <Table {...props} />}
     </details>
   )
+}
+
+const needs = later(() => import('./TubeNeeds.tsx').then(({ TubeNeeds }) => TubeNeeds))
+
+/** What a layer wants of the painter's tubes; told once the page answers. */
+function Wanted(props: NeedsProps) {
+  const TubeNeeds = useLater(needs)
+  return TubeNeeds && <TubeNeeds {...props} />
 }
 
 const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))

@@ -1,7 +1,6 @@
 import { useMemo } from 'react'
 import { restId } from '../../core/stack/area.ts'
 import { areasIn } from '../../document/picture.ts'
-import { withTubesOfToday } from '../../document/ownTube.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { PlannedLayer } from '../../document/layer.ts'
@@ -12,10 +11,11 @@ import type { Request } from '../../saving/server.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { useBench } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
+import { later, useLater } from '../../ui/useLater.ts'
 import { useDesk } from '../../ui/useDesk.ts'
 
 /** A picture as its page edits it; a medium or a batch is brought before a layer is given it. */
-export interface EditedPicture extends Pick<Bench, 'bring'> {
+export interface EditedPicture extends Pick<Bench, 'bring' | 'paintFromTube'> {
   readonly picture: LoadedPicture
   readonly desk: Desk
   readonly state: DeskState
@@ -26,21 +26,25 @@ export interface EditedPicture extends Pick<Bench, 'bring'> {
   readonly act: (request: Request) => Promise<Outcome>
 }
 
+const ownTubes = later(() => import('../../document/ownTube.ts'))
+
 /** A picture being edited: its documents as the desk has them, with what they are painted with. */
 export function usePicture(initial: LoadedPicture, events: readonly number[]): EditedPicture {
   const { id } = initial.painting
   const { desk, state } = useDesk(`painting/${id}`, thingsOf(initial), events, isPartOf(id))
   const bench = useBench(initial)
   const findMaterial = useMemo(() => findInStudio(bench.shelf), [bench.shelf])
+  // As the page comes they are those of today; only what changes meanwhile has to be laid over.
+  const tubes = useLater(ownTubes)
+  const inOrder = useMemo(
+    () => [...allShown(state, 'layer')].sort((a, b) => a.position - b.position || a.id.localeCompare(b.id)),
+    [state],
+  )
   const picture = useMemo(
     (): LoadedPicture => ({
       ...initial,
       painting: shownOn(state, 'painting', id) ?? initial.painting,
-      layers: withTubesOfToday(
-        [...allShown(state, 'layer')].sort((a, b) => a.position - b.position || a.id.localeCompare(b.id)),
-        bench.tubes,
-        findMaterial,
-      ),
+      layers: tubes?.withTubesOfToday(inOrder, bench.tubes, findMaterial) ?? inOrder,
       touchTests: allShown(state, 'touch_test'),
       practices: allShown(state, 'practice'),
       settings: shownOn(state, 'setting', settingsId) ?? initial.settings,
@@ -48,7 +52,7 @@ export function usePicture(initial: LoadedPicture, events: readonly number[]): E
       shelf: bench.shelf,
       tubes: bench.tubes,
     }),
-    [initial, state, id, bench.mediums, bench.shelf, bench.tubes, findMaterial],
+    [initial, state, id, inOrder, tubes, bench.mediums, bench.shelf, bench.tubes, findMaterial],
   )
   const nameArea = (name: string): string => {
     const areas = areasIn(picture).filter((area) => area.id !== restId)
@@ -67,6 +71,7 @@ export function usePicture(initial: LoadedPicture, events: readonly number[]): E
     editPainting: (change) => desk.edit('painting', id, change),
     act: desk.act,
     bring: bench.bring,
+    paintFromTube: bench.paintFromTube,
   }
 }
 

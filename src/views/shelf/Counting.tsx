@@ -1,9 +1,9 @@
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import type { ReactNode } from 'react'
-import type { DropCount } from '../core/measure/dropper.ts'
-import { about } from './format.ts'
-import { NumberRow } from './fields.tsx'
+import type { DropCount } from '../../core/measure/dropper.ts'
+import { about } from '../../ui/format.ts'
+import { NumberRow } from '../../ui/fields.tsx'
 
 interface CountingProps {
   readonly legend: string

@@ -1,5 +1,5 @@
-import { parseQuantity } from '../core/measure/quantity.ts'
-import type { Reading } from './fields.tsx'
+import { parseQuantity } from '../../core/measure/quantity.ts'
+import type { Reading } from '../../ui/fields.tsx'
 
 /** Reads a figure that may be left to the book; `needed` where the book has none. */
 export const optional =

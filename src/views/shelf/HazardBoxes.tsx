@@ -1,5 +1,5 @@
-import { ownHazards } from '../core/materials/own.ts'
-import type { OwnHazard } from '../core/materials/own.ts'
+import { ownHazards } from '../../core/materials/own.ts'
+import type { OwnHazard } from '../../core/materials/own.ts'
 
 /** What can hurt in something the book does not know: the room's policy and every caution go by it. */
 export const HazardBoxes = ({

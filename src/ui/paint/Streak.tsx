@@ -1,4 +1,4 @@
-import type { Transparency } from '../core/materials/material.ts'
+import type { Transparency } from '../../core/materials/material.ts'
 
 const covers: Readonly<Record<Transparency, number>> = { opaque: 1, semi: 0.86, transparent: 0.6 }
 

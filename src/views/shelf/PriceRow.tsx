@@ -1,9 +1,9 @@
-import { parseAmount } from '../core/measure/parse.ts'
-import { parseMoney } from '../core/measure/quantity.ts'
-import { unitName } from '../core/measure/units.ts'
-import type { Price } from '../core/materials/own.ts'
-import { TypedRow } from './fields.tsx'
-import type { Reading } from './fields.tsx'
+import { parseAmount } from '../../core/measure/parse.ts'
+import { parseMoney } from '../../core/measure/quantity.ts'
+import { unitName } from '../../core/measure/units.ts'
+import type { Price } from '../../core/materials/own.ts'
+import { TypedRow } from '../../ui/fields.tsx'
+import type { Reading } from '../../ui/fields.tsx'
 
 /** What was paid, and for how much: "18 for 250 ml". */
 export const PriceRow = ({
