@@ -313,6 +313,8 @@ export function ternStreet(now: string): StudioDocument {
         wetInWet: false,
         plannedOn: null,
         corrections: [],
+        palette: null,
+        mixed: [],
         note: '',
         ...brush,
         painted: daysAgo === undefined ? null : paintedAt(minute(daysAgo, hour), brush),

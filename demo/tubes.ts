@@ -93,7 +93,7 @@ export function tubesOf(today: number): readonly OwnTube[] {
       price: paid(6, 40),
       leftMl: 31,
       openedOn: opened(120),
-      oilPercent: 34,
+      oilPercent: 22,
     }),
     bought('madder', 'Alizarin crimson', ['pr83'], {
       price: paid(11, 40),

@@ -9,6 +9,7 @@ import {
   partsSchema,
   thicknessUmSchema,
 } from './values.ts'
+import { mixedSchema, paletteSchema } from './palette.ts'
 import { paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 
@@ -47,6 +48,8 @@ const planned = {
   ...brush,
   wetInWet: z.boolean(),
   plannedOn: dateSchema.nullable(),
+  /** What lies on the palette for it; null: nothing is laid out yet. */
+  palette: paletteSchema.nullable().default(null),
   note: noteSchema.default(''),
 }
 
@@ -57,6 +60,8 @@ export type PlannedLayer = z.infer<typeof plannedLayerSchema>
 export const layerSchema = z.object({
   ...planned,
   painted: paintedSchema.nullable().default(null),
+  /** What was mixed for it, oldest first. */
+  mixed: z.array(mixedSchema).max(100).default([]),
   /** What the record said before it was put right, oldest first; `painted` null: it was said not to be painted at all. */
   corrections: z
     .array(z.object({ at: minuteSchema, was: paintedSchema }))

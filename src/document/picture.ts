@@ -160,11 +160,11 @@ export function findOn({ painted }: LayerDocument, live: FindMaterial): FindMate
   return (id) => then(id) ?? live(id)
 }
 
-type MediumIn =
+export type MediumIn =
   { readonly ingredients: readonly Ingredient[]; readonly parts: number } | { readonly problem: string }
 
 /** The medium on the brush: of a painted layer as it was, of another as its recipe stands. */
-function mediumIn(
+export function mediumIn(
   { painted, name }: LayerDocument,
   { medium }: Brush,
   mediums: readonly UsableMedium[],

@@ -8,6 +8,7 @@ import type { Severity, Verdict } from '../core/severity.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import type { MixShares } from '../core/film/film.ts'
+import { areaCm2Of } from './area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
 import { mixtureShares } from './mixture.ts'
@@ -104,17 +105,6 @@ export function needsOf(
       tube ? [{ tubeId: tube, ml: (paintMl * own) / parts }] : [],
     ),
   }
-}
-
-/** The surface a layer covers, cm²; of a part whose share is not told the whole. 0: the picture has no size yet. */
-export function areaCm2Of(
-  { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
-  { areas }: Pick<LayerDocument, 'areas'>,
-): number {
-  const whole = (widthCm ?? 0) * (heightCm ?? 0)
-  if (areas.length === 0) return whole
-  const shares = areas.map((area) => known.find(({ id }) => id === area)?.share ?? null)
-  return shares.includes(null) ? whole : whole * shares.reduce<number>((sum, share) => sum + share!, 0)
 }
 
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */

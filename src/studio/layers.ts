@@ -18,12 +18,12 @@ export const saveLayer = (write: Write, plan: PlannedLayer, seen: number | null)
     const before = await find(trx, 'layer', plan.id)
     if (before?.painted && changedFields(before, plan).some((field) => settled.includes(field)))
       throw refused(`${before.name} is painted: what was used is kept as it was. Correct it instead.`)
-    const { painted = null, corrections = [] } = before ?? {}
+    const { painted = null, corrections = [], mixed = [] } = before ?? {}
     const paints = painted ? plan.paints : await paintsOfToday(trx, plan.paints)
     return {
       what: `${seen === null ? 'Added' : 'Changed'} layer ${plan.name}`,
       paintingId: plan.paintingId,
-      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, paints, painted, corrections }, seen }],
+      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, paints, painted, corrections, mixed }, seen }],
     }
   })
 

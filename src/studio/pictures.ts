@@ -86,10 +86,9 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
   const batches = await listByIds(db, 'batch', named)
   const poured = batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)
   const recipes = [...mediums, ...poured].map(({ recipe }) => recipe)
-  const tubes = await listByIds(db, 'tube', [
-    ...new Set(layers.flatMap(({ painted, paints }) => (painted ? [] : tubesIn(paints)))),
-  ])
-  const materials = [...layers.flatMap(materialsOf), ...tubes.flatMap(materialsOfTube)]
+  const tubes = await listByIds(db, 'tube', [...new Set(layers.flatMap(tubesAtHand))])
+  const onPalettes = layers.flatMap(({ palette }) => palette?.heaps.flatMap(({ paints }) => paints) ?? [])
+  const materials = [...layers.flatMap(materialsOf), ...[...tubes, ...onPalettes].flatMap(materialsOfTube)]
   const closure = await closureOf(db, recipes, materials)
   const inThose = closure.mediums.filter(({ id }) => !named.includes(id))
   return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items, tubes }
@@ -98,6 +97,12 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
 /** The medium that counts for a layer still to be painted; a painted one has its own copy. */
 const namedMedium = ({ painted, medium }: LayerDocument): readonly string[] =>
   medium && !painted ? [medium.mediumId] : []
+
+/** Tubes a layer still to be painted is planned with, and those on its palette. */
+const tubesAtHand = ({ painted, paints, palette }: LayerDocument): readonly string[] => [
+  ...(painted ? [] : tubesIn(paints)),
+  ...(palette?.heaps.flatMap((heap) => tubesIn(heap.paints)) ?? []),
+]
 
 const materialsOf = (layer: LayerDocument): readonly string[] => [
   ...materialsOn(brushOf(layer)),

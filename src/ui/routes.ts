@@ -25,34 +25,35 @@ import type * as r22 from '../pages/api/health.ts'
 import type * as r23 from '../pages/api/judging.ts'
 import type * as r24 from '../pages/api/layers/[id]/corrected.ts'
 import type * as r25 from '../pages/api/layers/[id]/index.ts'
-import type * as r26 from '../pages/api/layers/[id]/painted.ts'
-import type * as r27 from '../pages/api/layers/[id]/touch.ts'
-import type * as r28 from '../pages/api/layers/index.ts'
-import type * as r29 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r30 from '../pages/api/mediums/[id]/index.ts'
-import type * as r31 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r32 from '../pages/api/mediums/index.ts'
-import type * as r33 from '../pages/api/paintings/[id]/index.ts'
-import type * as r34 from '../pages/api/paintings/[id]/order.ts'
-import type * as r35 from '../pages/api/paintings/index.ts'
-import type * as r36 from '../pages/api/photos/[hash].ts'
-import type * as r37 from '../pages/api/practices/[id].ts'
-import type * as r38 from '../pages/api/practices/index.ts'
-import type * as r39 from '../pages/api/scale/index.ts'
-import type * as r40 from '../pages/api/settings.ts'
-import type * as r41 from '../pages/api/shelf.csv.ts'
-import type * as r42 from '../pages/api/shelf/[id].ts'
-import type * as r43 from '../pages/api/shelf/index.ts'
-import type * as r44 from '../pages/api/shopping.ts'
-import type * as r45 from '../pages/api/since.ts'
-import type * as r46 from '../pages/api/tests/[id].ts'
-import type * as r47 from '../pages/api/today.ts'
-import type * as r48 from '../pages/api/tubes.csv.ts'
-import type * as r49 from '../pages/api/tubes/[id]/index.ts'
-import type * as r50 from '../pages/api/tubes/[id]/need.ts'
-import type * as r51 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r52 from '../pages/api/tubes/index.ts'
-import type * as r53 from '../pages/api/undo.ts'
+import type * as r26 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r27 from '../pages/api/layers/[id]/painted.ts'
+import type * as r28 from '../pages/api/layers/[id]/touch.ts'
+import type * as r29 from '../pages/api/layers/index.ts'
+import type * as r30 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r31 from '../pages/api/mediums/[id]/index.ts'
+import type * as r32 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r33 from '../pages/api/mediums/index.ts'
+import type * as r34 from '../pages/api/paintings/[id]/index.ts'
+import type * as r35 from '../pages/api/paintings/[id]/order.ts'
+import type * as r36 from '../pages/api/paintings/index.ts'
+import type * as r37 from '../pages/api/photos/[hash].ts'
+import type * as r38 from '../pages/api/practices/[id].ts'
+import type * as r39 from '../pages/api/practices/index.ts'
+import type * as r40 from '../pages/api/scale/index.ts'
+import type * as r41 from '../pages/api/settings.ts'
+import type * as r42 from '../pages/api/shelf.csv.ts'
+import type * as r43 from '../pages/api/shelf/[id].ts'
+import type * as r44 from '../pages/api/shelf/index.ts'
+import type * as r45 from '../pages/api/shopping.ts'
+import type * as r46 from '../pages/api/since.ts'
+import type * as r47 from '../pages/api/tests/[id].ts'
+import type * as r48 from '../pages/api/today.ts'
+import type * as r49 from '../pages/api/tubes.csv.ts'
+import type * as r50 from '../pages/api/tubes/[id]/index.ts'
+import type * as r51 from '../pages/api/tubes/[id]/need.ts'
+import type * as r52 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r53 from '../pages/api/tubes/index.ts'
+import type * as r54 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -85,45 +86,46 @@ export interface Routes {
   'GET /api/judging': typeof r23.GET
   'POST /api/layers/{id}/corrected': typeof r24.POST
   'DELETE /api/layers/{id}': typeof r25.DELETE
-  'POST /api/layers/{id}/painted': typeof r26.POST
-  'DELETE /api/layers/{id}/painted': typeof r26.DELETE
-  'POST /api/layers/{id}/touch': typeof r27.POST
-  'PUT /api/layers': typeof r28.PUT
-  'POST /api/mediums/{id}/consequences': typeof r29.POST
-  'GET /api/mediums/{id}': typeof r30.GET
-  'DELETE /api/mediums/{id}': typeof r30.DELETE
-  'GET /api/mediums/{id}/sheet.pdf': typeof r31.GET
-  'GET /api/mediums': typeof r32.GET
-  'PUT /api/mediums': typeof r32.PUT
-  'GET /api/paintings/{id}': typeof r33.GET
-  'DELETE /api/paintings/{id}': typeof r33.DELETE
-  'PUT /api/paintings/{id}/order': typeof r34.PUT
-  'GET /api/paintings': typeof r35.GET
-  'PUT /api/paintings': typeof r35.PUT
-  'GET /api/photos/{hash}': typeof r36.GET
-  'DELETE /api/practices/{id}': typeof r37.DELETE
-  'PUT /api/practices': typeof r38.PUT
-  'GET /api/scale': typeof r39.GET
-  'POST /api/scale': typeof r39.POST
-  'GET /api/settings': typeof r40.GET
-  'PUT /api/settings': typeof r40.PUT
-  'GET /api/shelf.csv': typeof r41.GET
-  'POST /api/shelf.csv': typeof r41.POST
-  'GET /api/shelf/{id}': typeof r42.GET
-  'DELETE /api/shelf/{id}': typeof r42.DELETE
-  'GET /api/shelf': typeof r43.GET
-  'PUT /api/shelf': typeof r43.PUT
-  'GET /api/shopping': typeof r44.GET
-  'GET /api/since': typeof r45.GET
-  'DELETE /api/tests/{id}': typeof r46.DELETE
-  'GET /api/today': typeof r47.GET
-  'GET /api/tubes.csv': typeof r48.GET
-  'POST /api/tubes.csv': typeof r48.POST
-  'GET /api/tubes/{id}': typeof r49.GET
-  'DELETE /api/tubes/{id}': typeof r49.DELETE
-  'GET /api/tubes/{id}/need': typeof r50.GET
-  'PUT /api/tubes/{id}/photo': typeof r51.PUT
-  'GET /api/tubes': typeof r52.GET
-  'PUT /api/tubes': typeof r52.PUT
-  'POST /api/undo': typeof r53.POST
+  'POST /api/layers/{id}/mixed': typeof r26.POST
+  'POST /api/layers/{id}/painted': typeof r27.POST
+  'DELETE /api/layers/{id}/painted': typeof r27.DELETE
+  'POST /api/layers/{id}/touch': typeof r28.POST
+  'PUT /api/layers': typeof r29.PUT
+  'POST /api/mediums/{id}/consequences': typeof r30.POST
+  'GET /api/mediums/{id}': typeof r31.GET
+  'DELETE /api/mediums/{id}': typeof r31.DELETE
+  'GET /api/mediums/{id}/sheet.pdf': typeof r32.GET
+  'GET /api/mediums': typeof r33.GET
+  'PUT /api/mediums': typeof r33.PUT
+  'GET /api/paintings/{id}': typeof r34.GET
+  'DELETE /api/paintings/{id}': typeof r34.DELETE
+  'PUT /api/paintings/{id}/order': typeof r35.PUT
+  'GET /api/paintings': typeof r36.GET
+  'PUT /api/paintings': typeof r36.PUT
+  'GET /api/photos/{hash}': typeof r37.GET
+  'DELETE /api/practices/{id}': typeof r38.DELETE
+  'PUT /api/practices': typeof r39.PUT
+  'GET /api/scale': typeof r40.GET
+  'POST /api/scale': typeof r40.POST
+  'GET /api/settings': typeof r41.GET
+  'PUT /api/settings': typeof r41.PUT
+  'GET /api/shelf.csv': typeof r42.GET
+  'POST /api/shelf.csv': typeof r42.POST
+  'GET /api/shelf/{id}': typeof r43.GET
+  'DELETE /api/shelf/{id}': typeof r43.DELETE
+  'GET /api/shelf': typeof r44.GET
+  'PUT /api/shelf': typeof r44.PUT
+  'GET /api/shopping': typeof r45.GET
+  'GET /api/since': typeof r46.GET
+  'DELETE /api/tests/{id}': typeof r47.DELETE
+  'GET /api/today': typeof r48.GET
+  'GET /api/tubes.csv': typeof r49.GET
+  'POST /api/tubes.csv': typeof r49.POST
+  'GET /api/tubes/{id}': typeof r50.GET
+  'DELETE /api/tubes/{id}': typeof r50.DELETE
+  'GET /api/tubes/{id}/need': typeof r51.GET
+  'PUT /api/tubes/{id}/photo': typeof r52.PUT
+  'GET /api/tubes': typeof r53.GET
+  'PUT /api/tubes': typeof r53.PUT
+  'POST /api/undo': typeof r54.POST
 }

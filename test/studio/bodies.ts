@@ -48,6 +48,8 @@ export const layer = (
   ridgeWetUm: null,
   wetInWet: false,
   plannedOn: null,
+  palette: null,
+  mixed: [],
   painted: null,
   corrections: [],
   note: '',

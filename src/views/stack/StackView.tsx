@@ -280,6 +280,7 @@ const newLayer = (paintingId: string, position: number, count: number): PlannedL
   ridgeWetUm: null,
   wetInWet: false,
   plannedOn: null,
+  palette: null,
   note: '',
 })
 

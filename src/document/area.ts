@@ -1,0 +1,13 @@
+import type { LayerDocument } from './layer.ts'
+import type { PaintingDocument } from './studio.ts'
+
+/** The surface a layer covers, cm²; of a part whose share is not told the whole. 0: the picture has no size yet. */
+export function areaCm2Of(
+  { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
+  { areas }: Pick<LayerDocument, 'areas'>,
+): number {
+  const whole = (widthCm ?? 0) * (heightCm ?? 0)
+  if (areas.length === 0) return whole
+  const shares = areas.map((area) => known.find(({ id }) => id === area)?.share ?? null)
+  return shares.includes(null) ? whole : whole * shares.reduce<number>((sum, share) => sum + share!, 0)
+}

@@ -1,0 +1,3 @@
+/** What a heap is told in: a squeeze is one of its first tube. */
+export const heapUnits = ['ml', 'g', 'squeeze'] as const
+export type HeapUnit = (typeof heapUnits)[number]

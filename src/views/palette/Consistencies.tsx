@@ -1,0 +1,73 @@
+import { useState } from 'react'
+import { consistencies, feelOf, stepTo } from '../../core/palette/consistency.ts'
+import type { Consistency, Step } from '../../core/palette/consistency.ts'
+import { sideOf } from '../../core/dosing/dose.ts'
+import { heapPaint } from '../../core/palette/heap.ts'
+import { mlText } from '../../ui/format.ts'
+import type { LaidHeap, LaidPalette } from './laidOut.ts'
+
+/** Where a heap stands between stain and glaze, and what brings it to another. */
+export function Consistencies({ laid, palette }: { readonly laid: LaidHeap; readonly palette: LaidPalette }) {
+  const [wanted, setWanted] = useState<Consistency | null>(null)
+  return (
+    <fieldset className="min-w-0">
+      <legend className="text-[0.8rem] text-soft">How it handles; tap what you want of it</legend>
+      <div className="mt-1 flex">
+        {consistencies.map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={one === wanted}
+            aria-current={one === laid.consistency ? 'true' : undefined}
+            className="min-h-11 grow border-y border-r border-rule px-2 first:border-l aria-[current]:bg-wash aria-[current]:font-medium aria-pressed:border-ink"
+            onClick={() => setWanted(one === laid.consistency ? null : one)}
+          >
+            {one === laid.consistency && <span aria-hidden="true">▾ </span>}
+            {one}
+          </button>
+        ))}
+      </div>
+      <p className="mt-1.5 text-[0.95rem]" role="status">
+        {wanted === null
+          ? `It ${feelOf[laid.consistency]}.`
+          : `To a ${wanted}: ${stepText(stepOf(wanted, laid, palette))}`}
+      </p>
+    </fieldset>
+  )
+}
+
+function stepOf(wanted: Consistency, { heap, real, ml, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
+  const { conditioning, practice, findMaterial } = palette
+  const { film, dryVolume } = real.mix
+  const neat = heapPaint({ paints: heap.paints, amount: { ml: 1 } }, findMaterial)
+  const paint = neat.ok ? sideOf(neat.paint) : null
+  const { alkydWeight = 0.5 } = conditioning
+  const fat = (oil: number, alkyd: number): number => oil + alkydWeight * alkyd
+  return stepTo(
+    wanted,
+    {
+      film,
+      wetMl: ml + real.mediumMl + thinnerMl,
+      thinnerMl,
+      fatMl: dryVolume * fat(film.perDryVolume.oil, film.perDryVolume.alkyd),
+      demandMl: dryVolume * film.perDryVolume.demand,
+      paintFat: paint ? fat(paint.dryVolumes.oil, paint.dryVolumes.alkyd) : 0,
+      paintDemand: paint?.demandMl ?? 0,
+    },
+    practice.limits,
+  )
+}
+
+/** A step in a painter's words. */
+function stepText({ thinnerMl, oilMl, paintMl, mediumSolvent }: Step): string {
+  const parts = [
+    ...(thinnerMl < 0 ? [`leave out ${mlText(-thinnerMl)} of thinner`] : []),
+    ...(thinnerMl > 0 ? [`${mlText(thinnerMl)} more thinner`] : []),
+    ...(oilMl > 0
+      ? [`${mlText(oilMl)} of oil${thinnerMl < 0 ? ' instead of solvent' : ', no solvent'}`]
+      : []),
+    ...(paintMl > 0 ? [`${mlText(paintMl)} more paint from the tube`] : []),
+    ...(mediumSolvent ? ['take a medium with less solvent: what is in this one keeps it thin'] : []),
+  ]
+  return parts.length > 0 ? `${parts.join('; ')}.` : 'it is there already.'
+}

@@ -1,0 +1,344 @@
+import { Plus, Printer } from 'lucide-react'
+import { useMemo, useState } from 'react'
+import { keepingOf } from '../../core/batch/keeping.ts'
+import { openTimeOf } from '../../core/palette/openTime.ts'
+import type { Climate } from '../../core/cure/climate.ts'
+import { mixOfPortions } from '../../core/film/film.ts'
+import { emptyHeap } from '../../document/heaps.ts'
+import type { LayerDocument } from '../../document/layer.ts'
+import type { HeapDocument, PaletteDocument } from '../../document/palette.ts'
+import type { LoadedPicture } from '../../studio/pictures.ts'
+import { requestTo } from '../../ui/client.ts'
+import { Cautions } from '../../ui/Cautions.tsx'
+import { Choice } from '../../ui/fields.tsx'
+import { about, mlText, percentText, shortName } from '../../ui/format.ts'
+import { SaveLine } from '../../ui/SaveLine.tsx'
+import { Toasts } from '../../ui/Toasts.tsx'
+import { dayCount } from '../../core/words.ts'
+import { usePicture } from '../stack/usePicture.ts'
+import { Conditioning } from './Conditioning.tsx'
+import { HeapDetails } from './HeapDetails.tsx'
+import { HeapRow } from './HeapRow.tsx'
+import { isLaid, laidOut } from './laidOut.ts'
+import type { LaidHeap, LaidPalette } from './laidOut.ts'
+import { MixedRecords } from './MixedRecords.tsx'
+import { Tools } from './Tools.tsx'
+import { useAlarms } from './useAlarms.ts'
+
+interface PaletteProps {
+  readonly initial: LoadedPicture
+  readonly events: readonly number[]
+  /** The layer at hand, from the address. */
+  readonly at: string | null
+}
+
+/** The palette of the layer at hand: heaps to scale, what goes into each, and one tap that writes down what was mixed. */
+export function PaletteView({ initial, events, at }: PaletteProps) {
+  const edited = usePicture(initial, events)
+  const { picture, desk, state } = edited
+  const [layerId, setLayer] = useState(at)
+  const layer = picture.layers.find(({ id }) => id === layerId) ?? layerAtHand(picture)
+  if (!layer)
+    return (
+      <p className="mt-4 font-read text-xl">
+        Nothing is planned for {picture.painting.title} yet.{' '}
+        <a className="link" href={`/paintings/${picture.painting.id}`}>
+          Describe the first layer
+        </a>
+        .
+      </p>
+    )
+  return (
+    <>
+      <Card key={layer.id} layer={layer} edited={edited} onLayer={setLayer} />
+      <div className="not-printed">
+        <SaveLine desk={desk} state={state} />
+      </div>
+      <Toasts />
+    </>
+  )
+}
+
+/** The first layer still to be painted, else the last. */
+const layerAtHand = ({ layers }: LoadedPicture): LayerDocument | undefined =>
+  layers.find(({ painted }) => !painted) ?? layers.at(-1)
+
+interface CardProps {
+  readonly layer: LayerDocument
+  readonly edited: ReturnType<typeof usePicture>
+  readonly onLayer: (id: string) => void
+}
+
+function Card({ layer, edited, onLayer }: CardProps) {
+  const { picture } = edited
+  const laid = useMemo(() => laidOut(picture, layer), [picture, layer])
+  const { palette } = laid
+  const [selected, setSelected] = useState<string | null>(null)
+  const edit = (change: Partial<PaletteDocument>): void =>
+    edited.editLayer(layer.id, { palette: { ...palette, ...change } })
+  const editHeap = (id: string, change: Partial<HeapDocument>): void =>
+    edit({ heaps: palette.heaps.map((heap) => (heap.id === id ? { ...heap, ...change } : heap)) })
+  const heaps = laid.heaps.filter(isLaid)
+  useAlarms(picture.painting, layer, heaps)
+  const unmixed = heaps.filter(({ heap }) => !heap.mixed)
+  const mix = (): void =>
+    void edited.act(
+      requestTo('POST /api/layers/{id}/mixed', { heaps: unmixed.map(asMixed) }, { params: { id: layer.id } }),
+    )
+  const add = (): void => {
+    const paint = layer.paints[0] ?? usualPaint
+    const fresh = emptyHeap(crypto.randomUUID(), paint)
+    edit({ heaps: [...palette.heaps, fresh] })
+    setSelected(fresh.id)
+  }
+  return (
+    <section aria-label={`Palette for ${layer.name}`} className="mx-auto max-w-[54rem]">
+      <Head layer={layer} laid={laid} picture={picture} onLayer={onLayer} />
+      {laid.problem && (
+        <p role="alert" className="mt-2 text-unsound">
+          {laid.problem}
+        </p>
+      )}
+      <Conditioning layer={layer} laid={laid} edited={edited} onPalette={edit} />
+      <ul className="mt-2 border-t border-ink">
+        {laid.heaps.map((one) => (
+          <li key={one.heap.id} className="border-b border-rule">
+            <HeapRow
+              laid={one}
+              tubes={picture.tubes}
+              findMaterial={laid.findMaterial}
+              mediumName={laid.mediumName}
+              thinnerName={laid.thinner && shortName(laid.thinner.name).toLowerCase()}
+              selected={one.heap.id === selected}
+              onSelect={() => setSelected(one.heap.id === selected ? null : one.heap.id)}
+            />
+            {isLaid(one) && <Timing laid={one} onHeap={(change) => editHeap(one.heap.id, change)} />}
+            {one.heap.id === selected && (
+              <HeapDetails
+                laid={one}
+                palette={laid}
+                picture={picture}
+                stock={edited}
+                onHeap={(change) => editHeap(one.heap.id, change)}
+                onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      <Total laid={laid} climate={picture.settings.climate} />
+      <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
+        <button
+          type="button"
+          className="button button-ink min-h-16 grow justify-center text-[1.35rem]"
+          disabled={unmixed.length === 0}
+          onClick={mix}
+        >
+          {unmixed.length === 0 ? 'All of it is mixed' : 'Mixed it'}
+        </button>
+        <button type="button" className="button min-h-16" onClick={add}>
+          <Plus size={17} aria-hidden="true" /> A heap
+        </button>
+        <button type="button" className="button min-h-16" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden="true" /> On paper
+        </button>
+      </div>
+      <div className="not-printed">
+        <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
+        <Tools laid={laid} picture={picture} layer={layer} />
+        <Cautions
+          materials={heaps.flatMap(({ real }) => real.mix.materials)}
+          wet
+          className="mt-6 border-t border-rule pt-3"
+        />
+      </div>
+    </section>
+  )
+}
+
+const usualPaint = {
+  pigments: [{ pigment: 'pw6_rutile', share: 1 }],
+  oil: 'linseed_alkali_refined',
+  parts: 1,
+}
+
+const asMixed = ({ heap, ml, medium, thinnerMl }: LaidHeap) => ({
+  ...heap,
+  ml: Number(ml.toPrecision(6)),
+  poured: { mediumMl: Number(medium.ml.toPrecision(6)), drops: medium.drops, thinnerMl },
+})
+
+/** Which layer it is for, and what is stirred in. */
+function Head({
+  layer,
+  laid,
+  picture,
+  onLayer,
+}: {
+  readonly layer: LayerDocument
+  readonly laid: LaidPalette
+  readonly picture: LoadedPicture
+  readonly onLayer: (id: string) => void
+}) {
+  const { by } = laid.palette
+  const areas = layer.areas.map((id) => picture.painting.areas.find((area) => area.id === id)?.name ?? id)
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+      <div className="min-w-0">
+        <h1 className="text-[2.1rem] leading-tight [overflow-wrap:anywhere]">{layer.name}</h1>
+        <p className="text-[1.05rem] text-soft">
+          {[
+            picture.painting.title,
+            ...areas,
+            laid.mediumName ?? 'no medium',
+            'fatness' in by
+              ? `every heap equally fat, ${about(by.fatness, 3)}×`
+              : by.proportion > 0
+                ? `1 part to ${about(1 / by.proportion)} of paint`
+                : 'neat',
+            ...(layer.painted ? ['painted'] : []),
+          ].join(' · ')}
+        </p>
+      </div>
+      {picture.layers.length > 1 && (
+        <Choice
+          label="Layer"
+          className="not-printed min-h-11 max-w-60"
+          value={layer.id}
+          onValue={onLayer}
+          options={[...picture.layers]
+            .reverse()
+            .map(({ id, name, painted }) => ({ id, name: painted ? `${name} (painted)` : name }))}
+        />
+      )}
+    </div>
+  )
+}
+
+const minutesADay = 24 * 60
+const clockText = (minute: number): string =>
+  new Date(minute * 60_000).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+
+const places = [
+  ['open', 'Open'],
+  ['glass', 'Under glass'],
+  ['cold', 'In the cold'],
+] as const
+
+/** How long it can be worked; once mixed, until when, and where it lies. */
+function Timing({
+  laid: { heap, open, clock },
+  onHeap,
+}: {
+  readonly laid: LaidHeap
+  readonly onHeap: (change: Partial<HeapDocument>) => void
+}) {
+  const lasts =
+    open.minutes === null
+      ? 'It does not set by itself.'
+      : `Workable for about ${dayCount(open.minutes / minutesADay)}.`
+  const setsUp = open.setsUp ? ' It stiffens in 15 to 60 min as the solvent leaves.' : ''
+  if (!heap.mixed || !clock)
+    return (
+      <p className="pb-2 pl-[7.5rem] text-[0.95rem] text-soft sm:pl-[9.5rem]">
+        {heap.mixed ? 'Mixed. ' : ''}
+        {lasts}
+        {setsUp}
+      </p>
+    )
+  const where = heap.kept.at(-1)!.where
+  const isSet = Date.now() / 60_000 > clock.sets
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pb-2 pl-[7.5rem] text-[0.95rem] sm:pl-[9.5rem]">
+      <span className={isSet ? 'text-watch' : ''}>
+        {isSet
+          ? `It began to set ${clockText(clock.sets)}.`
+          : `Sets about ${clockText(clock.sets)}; alarm at ${clockText(clock.alarm)}.`}
+        {setsUp}
+      </span>
+      <span role="group" aria-label="Where it lies" className="not-printed flex">
+        {places.map(([id, name]) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={where === id}
+            className="min-h-11 border border-rule px-3 aria-pressed:border-ink aria-pressed:bg-wash"
+            onClick={() => where !== id && onHeap({ kept: [...heap.kept, { where: id, at: nowText() }] })}
+          >
+            {name}
+          </button>
+        ))}
+      </span>
+      <button
+        type="button"
+        className="not-printed min-h-11 link"
+        onClick={() => onHeap({ mixed: null, kept: [] })}
+      >
+        Scraped off
+      </button>
+    </div>
+  )
+}
+
+/** Now, as minutes are stored. */
+const nowText = (): string => {
+  const now = new Date()
+  return `${now.toLocaleDateString('sv')}T${now.toLocaleTimeString('sv').slice(0, 5)}`
+}
+
+/** What all of it comes to, and whether the medium in the dish is still good. */
+function Total({ laid, climate }: { readonly laid: LaidPalette; readonly climate: Climate }) {
+  const heaps = laid.heaps.filter(isLaid)
+  const mediumMl = heaps.reduce((sum, { medium }) => sum + medium.ml, 0)
+  const dropped = heaps.some(({ medium }) => medium.drops !== null)
+  return (
+    <>
+      {mediumMl > 0 && (
+        <p className="mt-3 font-read text-[1.15rem]">
+          In all {mlText(mediumMl)} of {laid.mediumName}.
+        </p>
+      )}
+      {dropped && laid.drop && (
+        <p className="text-[0.88rem] text-soft">
+          Whole drops, each about {about(laid.drop.ml)} ml
+          {laid.drop.isCounted
+            ? ', as you counted them.'
+            : '; yours may be half or double that until you count it on the Shelf.'}{' '}
+          “Fat” is what the heap really comes to with them.
+        </p>
+      )}
+      <DishAge laid={laid} climate={climate} />
+    </>
+  )
+}
+
+/** Yesterday's medium: past its keeping, or past the time it begins to set in. */
+function DishAge({
+  laid: { palette, conditioning, mediumName, heaps },
+  climate,
+}: {
+  readonly laid: LaidPalette
+  readonly climate: Climate
+}) {
+  const age = palette.mediumAgeDays
+  const { medium } = conditioning
+  if (!age || medium.length === 0) return null
+  const keeps = keepingOf(
+    medium.map(({ material }) => material),
+    false,
+  ).days
+  const made = mixOfPortions({ paint: [], medium, thinner: [] }, 100)
+  const open = made.ok ? openTimeOf(made.mix.film, climate).minutes : null
+  const openDays = open === null ? Infinity : open / minutesADay
+  if (age <= keeps && age <= openDays) return null
+  const most = Math.max(0, ...heaps.filter(isLaid).map(({ real }) => real.mix.film.mix.medium))
+  return (
+    <p className="text-watch">
+      The {mediumName} in the dish is {dayCount(age)} old
+      {age > keeps
+        ? `; it keeps ${dayCount(keeps)}. Pour fresh.`
+        : ` and begins to set after about ${dayCount(openDays)}: it drags and skins. Pour fresh.`}{' '}
+      {most > 0 && `It is up to ${percentText(most)} of a heap by volume.`}
+    </p>
+  )
+}

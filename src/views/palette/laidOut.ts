@@ -1,0 +1,199 @@
+import { meanDropMl } from '../../core/medium/medium.ts'
+import type { Ingredient } from '../../core/medium/medium.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
+import type { Material } from '../../core/materials/material.ts'
+import { consistencyOf } from '../../core/palette/consistency.ts'
+import type { Consistency } from '../../core/palette/consistency.ts'
+import { dosed, dosedWith, heapPaint } from '../../core/palette/heap.ts'
+import type { Conditioning, DosedHeap, NoDose } from '../../core/palette/heap.ts'
+import { measured } from '../../core/palette/measured.ts'
+import type { MeasuredDose } from '../../core/palette/measured.ts'
+import { clockOf, openTimeOf } from '../../core/palette/openTime.ts'
+import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
+import { practiceOf } from '../../core/practice/practice.ts'
+import type { Practice } from '../../core/practice/practice.ts'
+import { brushOf } from '../../document/brush.ts'
+import { heapName, heapOf, paletteOf } from '../../document/heaps.ts'
+import type { LayerDocument } from '../../document/layer.ts'
+import { paintToday } from '../../document/ownTube.ts'
+import type { HeapDocument, PaletteDocument } from '../../document/palette.ts'
+import { mediumIn } from '../../document/picture.ts'
+import type { LoadedPicture } from '../../studio/pictures.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
+
+/** A heap with all that is told of it. */
+export interface LaidHeap {
+  readonly heap: HeapDocument
+  readonly name: string
+  readonly ml: number
+  /** As it would be with doses to the last digit. */
+  readonly exact: DosedHeap
+  readonly note: NoDose | null
+  /** What tools can measure, or what was poured. */
+  readonly medium: MeasuredDose
+  readonly thinnerMl: number
+  /** As it comes out with that. */
+  readonly real: DosedHeap
+  readonly consistency: Consistency
+  readonly open: OpenTime
+  /** Minutes of the calendar; null while it is not mixed, or never sets. */
+  readonly clock: HeapClock | null
+}
+
+/** A heap that cannot be reckoned, and why. */
+export interface SpoiltHeap {
+  readonly heap: HeapDocument
+  readonly name: string
+  readonly problem: string
+}
+
+/** The palette of a layer with everything reckoned. */
+export interface LaidPalette {
+  readonly palette: PaletteDocument
+  readonly heaps: readonly (LaidHeap | SpoiltHeap)[]
+  readonly conditioning: Conditioning
+  /** The medium by name; null: none. */
+  readonly mediumName: string | null
+  readonly problem: string | null
+  readonly thinner: Material | null
+  /** One drop of the medium, ml, where it can be dropped, and whether it was counted. */
+  readonly drop: { readonly ml: number; readonly isCounted: boolean } | null
+  readonly practice: Practice
+  readonly findMaterial: FindMaterial
+}
+
+export const isLaid = (heap: LaidHeap | SpoiltHeap): heap is LaidHeap => 'exact' in heap
+
+/** Without a thinner of the layer's own this is what one would take. */
+const usualThinner = 'gum_turpentine'
+
+export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalette {
+  const findMaterial = findInStudio(picture.shelf)
+  const practice = practiceOf(picture.painting.practice, picture.practices)
+  const palette = paletteOf(layer, picture.painting)
+  const medium = mediumOf(layer, picture, findMaterial)
+  const thinnerShare = palette.thinnerShare
+  const thinner = findMaterial(layer.thinner?.material ?? usualThinner) ?? null
+  const conditioning: Conditioning = {
+    medium: medium.ingredients,
+    by: palette.by,
+    alkydWeight: practice.alkydWeight,
+    thinnerShare,
+    ...(thinner && { thinner }),
+  }
+  const drop = dropOfMedium(medium.ingredients)
+  const setting = { conditioning, practice, picture, findMaterial, dropMl: drop?.ml }
+  return {
+    palette,
+    heaps: palette.heaps.map((heap) => laidHeap(heap, setting)),
+    conditioning,
+    mediumName: medium.name,
+    problem: medium.problem,
+    thinner,
+    drop,
+    practice,
+    findMaterial,
+  }
+}
+
+interface FoundMedium {
+  readonly name: string | null
+  readonly ingredients: readonly Ingredient[]
+  readonly problem: string | null
+}
+
+function mediumOf(layer: LayerDocument, { mediums }: LoadedPicture, findMaterial: FindMaterial): FoundMedium {
+  const brush = brushOf(layer)
+  if (!brush.medium) return { name: null, ingredients: [], problem: null }
+  const { mediumId } = brush.medium
+  const found = mediumIn(layer, { ...brush, medium: { mediumId, parts: 1 } }, mediums, findMaterial)
+  const name = layer.painted?.used?.name ?? mediums.find(({ id }) => id === mediumId)?.name ?? 'its medium'
+  return found && 'ingredients' in found
+    ? { name, ingredients: found.ingredients, problem: null }
+    : { name, ingredients: [], problem: found?.problem ?? null }
+}
+
+function dropOfMedium(ingredients: readonly Ingredient[]): LaidPalette['drop'] {
+  const ml = meanDropMl(ingredients)
+  if (ml === undefined) return null
+  const liquids = ingredients.filter(({ material }) => material.dropMl)
+  return { ml, isCounted: liquids.every(({ material }) => material.dropSpread !== undefined) }
+}
+
+interface Setting extends Pick<LaidPalette, 'conditioning' | 'practice' | 'findMaterial'> {
+  readonly picture: LoadedPicture
+  readonly dropMl: number | undefined
+}
+
+function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap {
+  const { conditioning, practice, picture, findMaterial } = setting
+  // What is mixed stays what it was; what is not goes by the tubes of today.
+  const paints = stored.mixed
+    ? stored.paints
+    : stored.paints.map((paint) => paintToday(paint, picture.tubes, findMaterial))
+  const heap = { ...stored, paints }
+  const name = heapName(heap, findMaterial)
+  const core = heapOf(heap, picture.tubes)
+  if (!core)
+    return { heap, name, problem: 'Its tube’s squeeze is not weighed yet: tell this heap in ml or g.' }
+  const exact = dosed(core, conditioning, findMaterial)
+  if (!exact.ok) return { heap, name, problem: exact.message }
+  const medium = heap.mixed
+    ? { drops: heap.mixed.drops, ml: heap.mixed.mediumMl }
+    : measured(exact.heap.mediumMl, setting.dropMl)
+  const thinnerMl = heap.mixed?.thinnerMl ?? Math.round(20 * exact.heap.thinnerMl) / 20
+  const real = dosedWith(core, conditioning, { mediumMl: medium.ml, thinnerMl }, findMaterial)
+  if (!real.ok) return { heap, name, problem: real.message }
+  const { film } = real.heap.mix
+  const open = openTimeOf(film, picture.settings.climate)
+  return {
+    heap,
+    name,
+    ml: exact.heap.ml,
+    exact: exact.heap,
+    note: exact.heap.note,
+    medium,
+    thinnerMl,
+    real: real.heap,
+    consistency: consistencyOf(
+      { volatile: film.mix.volatile, leanness: real.heap.leanness },
+      practice.limits,
+    ),
+    open,
+    clock: clockIn(heap, open, picture),
+  }
+}
+
+function clockIn(
+  { kept }: HeapDocument,
+  { minutes }: OpenTime,
+  { settings }: LoadedPicture,
+): HeapClock | null {
+  const [first, ...rest] = kept.map(({ where, at }): Kept => ({ where, minute: minuteOfText(at) }))
+  return first ? clockOf(minutes, [first, ...rest], settings.climate) : null
+}
+
+/** A stored minute, as minutes of this machine's clock. */
+export const minuteOfText = (at: string): number => Date.parse(at) / 60_000
+
+/** How fat the layer is as it is planned, all its heaps together; what "equally fat" begins with. */
+export function plannedFatness({ heaps }: Pick<LaidPalette, 'heaps'>): number {
+  const laid = heaps.filter(isLaid)
+  const fat = laid.reduce((sum, { real }) => sum + fatMl(real), 0)
+  const demand = laid.reduce((sum, { real }) => sum + demandMl(real), 0)
+  return demand > 0 ? Number((fat / demand).toPrecision(2)) : 1.5
+}
+
+const demandMl = ({ mix: { film, dryVolume } }: DosedHeap): number => film.perDryVolume.demand * dryVolume
+const fatMl = (heap: DosedHeap): number => (heap.leanness ? demandMl(heap) / heap.leanness : 0)
+
+/** Paint of a heap, ml; 0 where it cannot be told. */
+export const paintMl = (
+  heap: LaidHeap | SpoiltHeap,
+  palette: LaidPalette,
+  picture: LoadedPicture,
+): number => {
+  const core = heapOf(heap.heap, picture.tubes)
+  const found = core && heapPaint(core, palette.findMaterial)
+  return found?.ok ? found.ml : 0
+}
