@@ -29,7 +29,7 @@ export const logMixed = (write: Write, layerId: string, { heaps }: MixedRequest)
     const mixed = await Promise.all(
       heaps.map(async (heap) => ({ ...heap, paints: await paintsOfToday(trx, heap.paints) })),
     )
-    const before = paletteOf(layer, painting)
+    const before = layer.palette ?? { ...paletteOf(layer, painting), heaps: [] }
     const palette = withMixed(before, mixed, at)
     const record: LayerDocument['mixed'][number] = {
       at,

@@ -146,7 +146,7 @@ describe('a studio of every earlier version', () => {
         const { entries } = await doneWith(db, 'studio')
         const eventOf = (what: RegExp): number => entries.find((one) => what.test(one.what))!.event
         await undoEvent({ db, at }, eventOf(/^Removed medium Gone/))
-        expect((await find(db, 'medium', 'gone-and-back'))!.revision).to.equal(2)
+        expect((await find(db, 'medium', 'gone-and-back'))!.revision).to.be.at.least(2)
         await undoEvent({ db, at }, eventOf(/^Changed medium .*\(thin\)/))
         const mediums = await list(db, 'medium')
         expect(mediums.some(({ name: called }) => called.endsWith('(thin)'))).to.equal(false)

@@ -2,6 +2,7 @@ import { planOf } from '../../src/document/brush.ts'
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
+import type { OwnTube } from '../../src/document/tube.ts'
 import type { LayerDocument, Painted } from '../../src/document/layer.ts'
 import type { PaintingDocument } from '../../src/document/studio.ts'
 
@@ -100,6 +101,29 @@ export const emptyBatch = (id: string, rest: Partial<Batch> = {}): Batch => ({
   feel: { viscosity: null, tack: null, string: null, spike: null, levelling: null },
   photo: null,
   materials: [],
+  note: '',
+  ...rest,
+})
+
+export const tube = (id: string, rest: Partial<OwnTube> = {}): OwnTube => ({
+  id,
+  name: `Tube ${id}`,
+  pigments: [{ pigment: 'pb29', share: 1 }],
+  oil: 'linseed_alkali_refined',
+  oilPercent: null,
+  speed: null,
+  transparency: null,
+  sinkingTendency: null,
+  lightfastness: null,
+  hazards: [],
+  streaks: [],
+  dryingTests: [],
+  squeezes: [],
+  price: null,
+  leftMl: null,
+  openedOn: null,
+  colour: null,
+  photo: null,
   note: '',
   ...rest,
 })

@@ -92,58 +92,66 @@ function Card({ layer, edited, onLayer }: CardProps) {
     setSelected(fresh.id)
   }
   return (
-    <section aria-label={`Palette for ${layer.name}`} className="mx-auto max-w-[54rem]">
-      <Head layer={layer} laid={laid} picture={picture} onLayer={onLayer} />
-      {laid.problem && (
-        <p role="alert" className="mt-2 text-unsound">
-          {laid.problem}
-        </p>
-      )}
-      <Conditioning layer={layer} laid={laid} edited={edited} onPalette={edit} />
-      <ul className="mt-2 border-t border-ink">
-        {laid.heaps.map((one) => (
-          <li key={one.heap.id} className="border-b border-rule">
-            <HeapRow
-              laid={one}
-              tubes={picture.tubes}
-              findMaterial={laid.findMaterial}
-              mediumName={laid.mediumName}
-              thinnerName={laid.thinner && shortName(laid.thinner.name).toLowerCase()}
-              selected={one.heap.id === selected}
-              onSelect={() => setSelected(one.heap.id === selected ? null : one.heap.id)}
-            />
-            {isLaid(one) && <Timing laid={one} onHeap={(change) => editHeap(one.heap.id, change)} />}
-            {one.heap.id === selected && (
-              <HeapDetails
+    <section
+      aria-label={`Palette for ${layer.name}`}
+      className="grid gap-x-12 xl:grid-cols-[minmax(0,54rem)_minmax(18rem,1fr)]"
+    >
+      <div className="min-w-0">
+        <Head layer={layer} laid={laid} picture={picture} onLayer={onLayer} />
+        {laid.problem && (
+          <p role="alert" className="mt-2 text-unsound">
+            {laid.problem}
+          </p>
+        )}
+        <Conditioning layer={layer} laid={laid} edited={edited} onPalette={edit} />
+        <ul className="mt-2 border-t border-ink">
+          {laid.heaps.map((one) => (
+            <li
+              key={one.heap.id}
+              className={`break-inside-avoid border-b border-rule ${one.heap.id === selected ? 'bg-sheet' : ''}`}
+            >
+              <HeapRow
                 laid={one}
-                palette={laid}
-                picture={picture}
-                stock={edited}
-                onHeap={(change) => editHeap(one.heap.id, change)}
-                onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
+                tubes={picture.tubes}
+                findMaterial={laid.findMaterial}
+                mediumName={laid.mediumName}
+                thinnerName={laid.thinner && shortName(laid.thinner.name).toLowerCase()}
+                selected={one.heap.id === selected}
+                onSelect={() => setSelected(one.heap.id === selected ? null : one.heap.id)}
               />
-            )}
-          </li>
-        ))}
-      </ul>
-      <Total laid={laid} climate={picture.settings.climate} />
-      <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
-        <button
-          type="button"
-          className="button button-ink min-h-16 grow justify-center text-[1.35rem]"
-          disabled={unmixed.length === 0}
-          onClick={mix}
-        >
-          {unmixed.length === 0 ? 'All of it is mixed' : 'Mixed it'}
-        </button>
-        <button type="button" className="button min-h-16" onClick={add}>
-          <Plus size={17} aria-hidden="true" /> A heap
-        </button>
-        <button type="button" className="button min-h-16" onClick={() => window.print()}>
-          <Printer size={17} aria-hidden="true" /> On paper
-        </button>
+              {isLaid(one) && <Timing laid={one} onHeap={(change) => editHeap(one.heap.id, change)} />}
+              {one.heap.id === selected && (
+                <HeapDetails
+                  laid={one}
+                  palette={laid}
+                  picture={picture}
+                  stock={edited}
+                  onHeap={(change) => editHeap(one.heap.id, change)}
+                  onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
+                />
+              )}
+            </li>
+          ))}
+        </ul>
+        <Total laid={laid} climate={picture.settings.climate} />
+        <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
+          <button
+            type="button"
+            className="button button-ink min-h-16 grow justify-center text-[1.35rem]"
+            disabled={unmixed.length === 0}
+            onClick={mix}
+          >
+            {unmixed.length === 0 ? 'All of it is mixed' : 'Mixed it'}
+          </button>
+          <button type="button" className="button min-h-16" onClick={add}>
+            <Plus size={17} aria-hidden="true" /> A heap
+          </button>
+          <button type="button" className="button min-h-16" onClick={() => window.print()}>
+            <Printer size={17} aria-hidden="true" /> On paper
+          </button>
+        </div>
       </div>
-      <div className="not-printed">
+      <div className="not-printed min-w-0">
         <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
         <Tools laid={laid} picture={picture} layer={layer} />
         <Cautions

@@ -112,11 +112,11 @@ function Ladder({ laid, picture, layer }: ToolsProps) {
           {rungs.map(({ targetShare, addG }, at) => (
             <li key={at} className="flex items-baseline gap-4 border-t border-rule py-1">
               <span className="w-16 text-soft">layer {at + 1}</span>
-              <span className="grow">
-                <svg width="120" height="8" aria-hidden="true">
-                  <rect width="120" height="8" fill="var(--wash)" />
-                  <rect width={120 * targetShare} height="8" fill="var(--ink)" />
-                </svg>{' '}
+              <span className="flex grow items-center gap-3">
+                <svg width="100" height="8" aria-hidden="true">
+                  <rect width="100" height="8" fill="var(--wash)" />
+                  <rect width={100 * targetShare} height="8" fill="var(--ink)" />
+                </svg>
                 {percentText(targetShare)} oil
               </span>
               <span>{addG > 0 ? `add ${gramsText(addG)}` : 'as it is'}</span>
