@@ -163,10 +163,13 @@ export function Grinding({
         Oil absorption is typical, and lots differ by a fifth to two fifths: an estimate. Hold back a little
         oil and let the muller say.
       </p>
-      {pigment && oil && <Cautions materials={[pigment, oil]} className="mt-2" />}
+      {pigment && oil && <Cautions materials={[pigment, oil, dryPowder]} className="mt-2" />}
     </section>
   )
 }
+
+/** Whatever it is, it is handled dry here. */
+const dryPowder = { hazards: ['dust'] } as const
 
 /** What to do next, in one sentence. */
 function nextStep(

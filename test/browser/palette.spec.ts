@@ -1,0 +1,164 @@
+import { choose, expect, open, reload, saved, test } from './studio.ts'
+
+test('a tube calibrated by a washed-out streak moves only the layers still to be painted', async ({
+  page,
+  demo,
+}) => {
+  const row = async (layer: string): Promise<string> => {
+    if (!(await page.getByRole('table').first().isVisible()))
+      await page.getByText('The same as a table').click()
+    return (await page.getByRole('table', { name: /^head/ }).getByRole('row', { name: layer }).textContent())!
+  }
+  await open(page, `${demo.url}/paintings/clock-mender`)
+  await page.getByRole('button', { name: 'Painted just now' }).click()
+  await saved(page)
+  await reload(page)
+  const [painted, planned] = [await row('First flesh'), await row('Second flesh')]
+  await open(page, `${demo.url}/shelf/paints?at=titanium`)
+  const sheet = page.getByRole('region', { name: 'Titanium white', exact: true })
+  await expect(sheet).toContainText('by the book')
+  await page.getByRole('textbox', { name: 'wet' }).fill('10')
+  await page.getByRole('textbox', { name: 'then' }).fill('6.5')
+  await page.getByRole('button', { name: 'Take it down' }).click()
+  await expect(sheet).toContainText('35 % oil by mass, by your streak')
+  await saved(page)
+  await open(page, `${demo.url}/paintings/clock-mender`)
+  expect(await row('Second flesh')).not.toBe(planned)
+  await reload(page)
+  expect(await row('First flesh')).toBe(painted)
+})
+
+test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and there after a reload', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1180 })
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  await page.getByRole('button', { name: 'A heap', exact: true }).click()
+  await choose(page, 'Colour', 'Raw umber')
+  await page.getByRole('button', { name: 'Every heap equally fat' }).click()
+  await page.getByRole('textbox', { name: 'as fat as' }).fill('1.6')
+  const heaps = page
+    .getByRole('list')
+    .filter({ hasText: 'on the palette' })
+    .getByRole('button', {
+      name: /on the palette/,
+    })
+  await expect(heaps).toHaveCount(4)
+  for (let at = 0; at < 4; at++) await expect(heaps.nth(at)).toContainText(/fat 1\.(5\d|6\d?)×/)
+  // Whole drops are counted for the small heaps.
+  await expect(heaps.nth(3)).toContainText(/\d+ drops?/)
+  await page.getByRole('textbox', { name: 'dips' }).fill('8')
+  await expect(page.getByText(/1\.2\sml, 1\d\s% of the wet heap\. It stays: dry/)).toBeVisible()
+  await page.getByRole('combobox', { name: 'out of a jar of' }).selectOption({ label: 'turpentine' })
+  await expect(page.getByText(/It flies off/)).toBeVisible()
+  await page.getByRole('button', { name: 'Mixed it' }).click()
+  await expect(page.getByRole('button', { name: 'All of it is mixed' })).toBeDisabled()
+  await expect(page.getByText(/Sets about/)).toHaveCount(4)
+  await saved(page)
+  await reload(page)
+  const record = page.getByRole('region', { name: 'What was mixed' })
+  await expect(record).toContainText('ml of Raw umber')
+  await expect(record.getByRole('listitem').filter({ hasText: 'ml of' })).toHaveCount(5)
+  await expect(page.getByText(/Sets about/)).toHaveCount(4)
+  // The layer is planned with it.
+  await open(page, `${demo.url}/paintings/clock-mender`)
+  await page
+    .getByRole('button', { name: /^First flesh/ })
+    .first()
+    .click()
+  await expect(page.getByRole('combobox', { name: 'Colour' })).toHaveCount(4)
+})
+
+test('an alarm rings on whatever page is looked at before a heap sets, and is heard once', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.install()
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  await page.getByRole('button', { name: 'Mixed it' }).click()
+  await expect(page.getByText(/alarm at/).first()).toBeVisible()
+  await saved(page)
+  await open(page, `${demo.url}/mediums`)
+  await expect(page.getByText(/it begins to set/)).toHaveCount(0)
+  await page.clock.fastForward('36:00:00')
+  const alarm = page.getByRole('alert').filter({ hasText: 'First flesh of The clock-mender' })
+  await expect(alarm.getByText(/it begins to set about/).first()).toBeVisible()
+  await expect(page).toHaveTitle(/A heap sets/)
+  for (const hear of await page.getByRole('button', { name: 'I hear' }).all())
+    await hear.click({ force: true })
+  await reload(page)
+  await expect(page.getByText(/it begins to set/)).toHaveCount(0)
+})
+
+test('the palette card prints on one page', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  await expect(page.getByRole('heading', { name: 'First flesh' })).toBeVisible()
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
+})
+
+test('transparent by putty: one tap takes it into the heap, and fatness stays where it was', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/paintings/glasshouse/palette`)
+  await page.getByRole('button', { name: /^Yellow ochre/ }).click()
+  const paler = page.getByRole('group', { name: /Transparent by putty/ })
+  await expect(paler.getByRole('row', { name: /by oil/ })).toContainText('85 %')
+  await paler.getByRole('button', { name: 'Take the putty' }).click()
+  await expect(
+    page.getByRole('button', { name: /Putty \+ Yellow ochre|Yellow ochre \+ Putty/ }),
+  ).toBeVisible()
+  await saved(page)
+  await reload(page)
+  await expect(page.getByRole('button', { name: /Putty/ })).toBeVisible()
+})
+
+test('a painter finds a tube by what it does, sees twins, and chooses a white for a role', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/shelf/paints`)
+  await expect(page.getByText('are the same pigment, PB29')).toBeVisible()
+  await expect(page.getByText(/Viridian PG18 and Viridian PG7 are called the same/)).toBeVisible()
+  const tubes = page.getByRole('region', { name: 'Paints' }).getByRole('listitem')
+  await page.getByRole('searchbox').fill('transparent, fast, no cadmium')
+  await expect(page.getByText(/tubes? do that/)).toBeVisible()
+  await expect(tubes.filter({ hasText: 'Cadmium' })).toHaveCount(0)
+  await page.getByRole('searchbox').fill('')
+  await page.getByRole('button', { name: 'Which white?' }).click()
+  const whites = page.getByRole('region', { name: 'Which white?' })
+  await expect(whites).toContainText('For underpainting: Stack lead white')
+  await expect(whites.getByRole('listitem').filter({ hasText: 'Soft titanium' })).toContainText('Left out')
+  await whites.getByRole('combobox', { name: 'For' }).selectOption({ label: 'highlights' })
+  await expect(whites.getByText('Left out')).toHaveCount(0)
+})
+
+test('the slab keeps its tally through a reload, and says how to mend too much oil', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/shelf/paints?at=grinding`)
+  const slab = page.getByRole('region', { name: 'Paint from dry pigment' })
+  await slab.getByRole('button', { name: 'Pigment onto the slab' }).click()
+  await slab.getByRole('textbox', { name: 'Weighed' }).fill('40')
+  await slab.getByRole('button', { name: 'Oil onto the slab' }).click()
+  await expect(slab).toContainText(/Too much oil\. Grind in .* more pigment/)
+  await expect(slab).toContainText('wet bench')
+  await reload(page)
+  await expect(slab).toContainText('pigment 60.0 g, oil 40.0 g')
+})
+
+test('a layer is given a tube by typing, and is told what it wants of it', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/glasshouse`)
+  const colour = page.getByRole('combobox', { name: 'Colour' }).first()
+  await expect(colour).toHaveValue('Titanium white')
+  await colour.click()
+  await colour.pressSequentially('Bone black')
+  await page.getByRole('option', { name: /Bone black.*Your tubes/ }).click()
+  await expect(page.getByText(/Wants of your tubes:.*of Bone black \(only 3 ml left\)/)).toBeVisible()
+  await saved(page)
+  await reload(page)
+  await expect(colour).toHaveValue('Bone black')
+})
