@@ -1,4 +1,5 @@
 import { dateOf } from '../src/core/plan/calendar.ts'
+import { blankTube } from '../src/document/blankTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
 
 /** A tube as it was bought: nothing is known of it but what stands on it. */
@@ -7,30 +8,15 @@ const bought = (
   name: string,
   pigments: readonly (string | readonly [pigment: string, share: number])[],
   rest: Partial<OwnTube>,
-): OwnTube => ({
-  id,
-  name,
-  pigments: pigments.map((one) =>
-    typeof one === 'string' ? { pigment: one, share: 1 } : { pigment: one[0], share: one[1] },
-  ),
-  oil: 'linseed_alkali_refined',
-  oilPercent: null,
-  speed: null,
-  transparency: null,
-  sinkingTendency: null,
-  lightfastness: null,
-  hazards: [],
-  streaks: [],
-  dryingTests: [],
-  squeezes: [],
-  price: null,
-  leftMl: null,
-  openedOn: null,
-  colour: null,
-  photo: null,
-  note: '',
-  ...rest,
-})
+): OwnTube =>
+  blankTube({
+    id,
+    name,
+    pigments: pigments.map((one) =>
+      typeof one === 'string' ? { pigment: one, share: 1 } : { pigment: one[0], share: one[1] },
+    ),
+    ...rest,
+  })
 
 const paid = (coins: number, ml: number): OwnTube['price'] => ({ coins, for: { amount: ml, unit: 'ml' } })
 

@@ -1,6 +1,4 @@
 import { dropOf } from '../core/measure/dropper.ts'
-import { tubeDensity } from '../core/film/paint.ts'
-import { paintPortions, volumeOf } from '../core/film/film.ts'
 import { heapPaint } from '../core/palette/heap.ts'
 import type { Heap } from '../core/palette/heap.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
@@ -139,10 +137,4 @@ export function paintsTogether(
     }
   }
   return [...byKind.values()].map((paint) => ({ ...paint, parts: Number(paint.parts.toPrecision(4)) }))
-}
-
-/** Density of a heap's paint, g/ml; null where it cannot be made. */
-export function heapDensity(paints: HeapDocument['paints'], findMaterial: FindMaterial): number | null {
-  const found = paintPortions(paints, findMaterial)
-  return found.ok ? tubeDensity(found.ingredients) / volumeOf(found.ingredients) : null
 }

@@ -62,7 +62,6 @@ export const mixedSchema = z.object({
   thinner: idSchema.nullable(),
   heaps: z.array(pouredSchema.extend({ paints: z.array(paintSchema).max(12), ml: more })).max(24),
 })
-export type MixedRecord = z.infer<typeof mixedSchema>
 
 /** The heaps that are mixed now, with what was poured. */
 export const mixedRequest = z.object({

@@ -2,6 +2,7 @@ import { planOf } from '../../src/document/brush.ts'
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
+import { blankTube } from '../../src/document/blankTube.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
 import type { LayerDocument, Painted } from '../../src/document/layer.ts'
 import type { PaintingDocument } from '../../src/document/studio.ts'
@@ -105,25 +106,5 @@ export const emptyBatch = (id: string, rest: Partial<Batch> = {}): Batch => ({
   ...rest,
 })
 
-export const tube = (id: string, rest: Partial<OwnTube> = {}): OwnTube => ({
-  id,
-  name: `Tube ${id}`,
-  pigments: [{ pigment: 'pb29', share: 1 }],
-  oil: 'linseed_alkali_refined',
-  oilPercent: null,
-  speed: null,
-  transparency: null,
-  sinkingTendency: null,
-  lightfastness: null,
-  hazards: [],
-  streaks: [],
-  dryingTests: [],
-  squeezes: [],
-  price: null,
-  leftMl: null,
-  openedOn: null,
-  colour: null,
-  photo: null,
-  note: '',
-  ...rest,
-})
+export const tube = (id: string, rest: Partial<OwnTube> = {}): OwnTube =>
+  blankTube({ id, name: `Tube ${id}`, pigments: [{ pigment: 'pb29', share: 1 }], ...rest })

@@ -7,12 +7,6 @@ import type { BeforeDrinking } from '../film/film.ts'
 export const keepings = ['open', 'glass', 'cold'] as const
 export type Keeping = (typeof keepings)[number]
 
-export const keepingNames: Readonly<Record<Keeping, string>> = {
-  open: 'open on the palette',
-  glass: 'under glass',
-  cold: 'in the cold',
-}
-
 /** A heap was moved there then; minutes since some zero of the caller's. */
 export interface Kept {
   readonly where: Keeping

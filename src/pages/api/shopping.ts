@@ -1,9 +1,9 @@
 import { pageAnswer } from '../../document/answers.ts'
-import { shortagesIn } from '../../studio/batchList.ts'
+import { shoppingList } from '../../studio/shopping.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 
 export const GET = reading(
-  { summary: 'What the planned layers need of each medium, and what is short', answer: pageAnswer },
-  (db) => shortagesIn(db, nowMinute()),
+  { summary: 'What the planned layers need of each medium and tube, and what is short', answer: pageAnswer },
+  (db) => shoppingList(db, nowMinute()),
 )

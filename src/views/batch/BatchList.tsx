@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Feeling } from '../../document/batch.ts'
-import type { BatchEntry, Shortage } from '../../studio/batchList.ts'
+import type { BatchEntry } from '../../studio/batchList.ts'
+import type { ShoppingList } from '../../studio/shopping.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
 import { read } from '../../ui/client.ts'
 import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
@@ -16,7 +17,7 @@ import { Shopping } from './Shopping.tsx'
 
 interface ListProps {
   readonly initial: ListPage<BatchEntry>
-  readonly shortages: ListPage<Shortage>
+  readonly shopping: ShoppingList
   /** Paintings still to be judged: what they need is not known yet. */
   readonly judging: number
 }
@@ -24,7 +25,7 @@ interface ListProps {
 const marks = { making: 'note', fresh: 'sound', watch: 'watch', past: 'unsound' } as const
 
 /** Every batch, what is left of it and until when; sorted by how it felt; and what the planned layers are short of. */
-export function BatchList({ initial, shortages, judging }: ListProps) {
+export function BatchList({ initial, shopping, judging }: ListProps) {
   useDone()
   const [by, setBy] = useState<Feeling | ''>('')
   const [asked, setAsked] = useState('')
@@ -102,7 +103,7 @@ export function BatchList({ initial, shortages, judging }: ListProps) {
         <p className="mt-2 text-[0.88rem] text-soft">What not all of them hold stands out.</p>
       )}
       <ListFoot pages={pages} what="batches" />
-      <Shopping initial={shortages} judging={judging} />
+      <Shopping initial={shopping} judging={judging} />
       <Toasts />
     </>
   )

@@ -1,6 +1,5 @@
 import { useState } from 'react'
-import type { Shortage } from '../../studio/batchList.ts'
-import type { ListPage } from '../../studio/paintingList.ts'
+import type { ShoppingList } from '../../studio/shopping.ts'
 import { read } from '../../ui/client.ts'
 import { about, mlText } from '../../ui/format.ts'
 import { Judging } from '../../ui/Judging.tsx'
@@ -8,14 +7,13 @@ import { usePages } from '../../ui/usePages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** What the planned layers need of each medium, what there is of it, and what to buy. */
-export function Shopping({
-  initial,
-  judging,
-}: {
-  readonly initial: ListPage<Shortage>
-  readonly judging: number
-}) {
-  const { entries, count, again } = usePages(initial, '', () => read('GET /api/shopping'))
+export function Shopping({ initial, judging }: { readonly initial: ShoppingList; readonly judging: number }) {
+  const [tubes, setTubes] = useState(initial.tubes)
+  const { entries, count, again } = usePages(initial, '', async () => {
+    const reply = await read('GET /api/shopping')
+    if (reply.ok) setTubes(reply.value.tubes)
+    return reply
+  })
   const [known, setKnown] = useState(judging === 0)
   const tell = (): void => {
     setKnown(true)
@@ -75,13 +73,27 @@ export function Shopping({
           </tbody>
         </table>
       )}
+      {tubes.length > 0 && (
+        <ul className="mt-2 max-w-[54rem]">
+          {tubes.map(({ id, name, layers, needMl, haveMl, shortMl }) => (
+            <li key={id} className="border-t border-rule py-1.5">
+              <VerdictMark verdict="watch" size={12} />{' '}
+              <a className="link" href={`/shelf/paints?at=${id}`}>
+                {name}
+              </a>
+              : {layers} {layers === 1 ? 'layer wants' : 'layers want'} {mlText(needMl)}, {mlText(haveMl)} are
+              left; buy at least {mlText(shortMl)}.
+            </li>
+          ))}
+        </ul>
+      )}
       {count > entries.length && (
         <p className="mt-2 text-soft">
           {count - entries.length} more mediums are needed; these are the shortest.
         </p>
       )}
       <p className="mt-2 text-[0.85rem] text-soft">
-        By area, wet thickness and share of medium; nothing for what stays on the brush. Estimate. To buy:
+        By area, wet thickness and share of the mix; nothing for what stays on the brush. Estimate. To buy:
         what the shelf keeps count of and has too little of.
       </p>
     </section>

@@ -4,7 +4,7 @@ import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { consistencyOf } from '../../core/palette/consistency.ts'
 import type { Consistency } from '../../core/palette/consistency.ts'
-import { dosed, dosedWith, heapPaint } from '../../core/palette/heap.ts'
+import { dosed, dosedWith } from '../../core/palette/heap.ts'
 import type { Conditioning, DosedHeap, NoDose } from '../../core/palette/heap.ts'
 import { measured } from '../../core/palette/measured.ts'
 import type { MeasuredDose } from '../../core/palette/measured.ts'
@@ -186,14 +186,3 @@ export function plannedFatness({ heaps }: Pick<LaidPalette, 'heaps'>): number {
 
 const demandMl = ({ mix: { film, dryVolume } }: DosedHeap): number => film.perDryVolume.demand * dryVolume
 const fatMl = (heap: DosedHeap): number => (heap.leanness ? demandMl(heap) / heap.leanness : 0)
-
-/** Paint of a heap, ml; 0 where it cannot be told. */
-export const paintMl = (
-  heap: LaidHeap | SpoiltHeap,
-  palette: LaidPalette,
-  picture: LoadedPicture,
-): number => {
-  const core = heapOf(heap.heap, picture.tubes)
-  const found = core && heapPaint(core, palette.findMaterial)
-  return found?.ok ? found.ml : 0
-}

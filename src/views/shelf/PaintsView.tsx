@@ -3,6 +3,7 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { worstAnswer } from '../../core/materials/policy.ts'
 import { tubeDeeds, tubeFacts } from '../../core/palette/tubeFacts.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
+import { blankTube } from '../../document/blankTube.ts'
 import { compositionOf } from '../../document/ownTube.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { OwnTube } from '../../document/tube.ts'
@@ -279,24 +280,5 @@ const laidOver = (
   return [...fresh, ...tubes.map((tube) => byId.get(tube.id) ?? tube)]
 }
 
-const newTube = (): OwnTube => ({
-  id: crypto.randomUUID(),
-  name: 'New tube',
-  pigments: [{ pigment: 'py43', share: 1 }],
-  oil: 'linseed_alkali_refined',
-  oilPercent: null,
-  speed: null,
-  transparency: null,
-  sinkingTendency: null,
-  lightfastness: null,
-  hazards: [],
-  streaks: [],
-  dryingTests: [],
-  squeezes: [],
-  price: null,
-  leftMl: null,
-  openedOn: null,
-  colour: null,
-  photo: null,
-  note: '',
-})
+const newTube = (): OwnTube =>
+  blankTube({ id: crypto.randomUUID(), name: 'New tube', pigments: [{ pigment: 'py43', share: 1 }] })

@@ -6,11 +6,11 @@ import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import { inTheArea } from '../../core/words.ts'
 import { DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { Numbers } from './Numbers.tsx'
-import { PaintedFacts } from './PaintedFacts.tsx'
 import type { FactsProps } from './PaintedFacts.tsx'
 
 interface EditorProps extends Omit<FactsProps, 'painted'> {
@@ -49,7 +49,7 @@ export function LayerEditor(props: EditorProps) {
       <Numbers assessed={assessed} spot={spot} alkydWeight={props.alkydWeight} />
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         {layer.painted ? (
-          <PaintedFacts {...props} painted={layer.painted} />
+          <Facts {...props} painted={layer.painted} />
         ) : (
           <>
             <BrushFields
@@ -80,6 +80,14 @@ export function LayerEditor(props: EditorProps) {
       {props.children}
     </section>
   )
+}
+
+const facts = later(() => import('./PaintedFacts.tsx').then(({ PaintedFacts }) => PaintedFacts))
+
+/** What was used: read once the page answers, in a place kept for it. */
+function Facts(props: FactsProps) {
+  const PaintedFacts = useLater(facts)
+  return PaintedFacts ? <PaintedFacts {...props} /> : <div className="min-h-44 sm:col-span-2" />
 }
 
 function Head({ layer, canRise, canSink, onChange, onMove, onRemove }: EditorProps) {
