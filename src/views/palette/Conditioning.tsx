@@ -38,14 +38,14 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
     })
   }
   return (
-    <div className="not-printed mt-3 flex flex-wrap items-end gap-x-5 gap-y-3">
+    <div className="not-printed mt-3 flex flex-wrap items-end gap-x-4 gap-y-3">
       <div role="group" aria-label="How the medium is shared out" className="flex">
         {ways.map(([id, name]) => (
           <button
             key={id}
             type="button"
             aria-pressed={isFat === (id === 'fatness')}
-            className="min-h-11 border border-rule px-3 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            className="min-h-11 border border-rule px-2.5 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
             onClick={() => turn(id)}
           >
             {name}
@@ -55,7 +55,7 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
       {isFat ? (
         <NumberRow
           label="as fat as"
-          className="w-24"
+          className="w-20"
           value={by.fatness}
           low={0.5}
           high={30}
@@ -64,8 +64,8 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
         />
       ) : (
         <TypedRow
-          label="medium on the paint"
-          className="w-32"
+          label="on the paint"
+          className="w-20"
           shown={by.proportion === 0 ? '0' : String(Number(by.proportion.toPrecision(3)))}
           read={(text): Reading<number> => {
             const parsed = parseParts(text, 1)
@@ -80,7 +80,7 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
       )}
       {!layer.painted && (
         <>
-          <Labelled label="Medium" className="w-52">
+          <Labelled label="Medium" className="w-36">
             {(id) => (
               <Chooser
                 id={id}
@@ -104,7 +104,7 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
           <MaterialRow
             role="thinner"
             label="Thinner"
-            className="w-48"
+            className="w-28"
             value={layer.thinner?.material ?? ''}
             findMaterial={laid.findMaterial}
             orNone
@@ -119,7 +119,7 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
           {layer.thinner && (
             <NumberRow
               label="of the wet mix"
-              className="w-24"
+              className="w-20"
               value={Number((100 * palette.thinnerShare).toPrecision(3))}
               low={0}
               high={90}
@@ -128,17 +128,6 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
             />
           )}
         </>
-      )}
-      {laid.mediumName && (
-        <NumberRow
-          label="medium poured, days ago"
-          className="w-36"
-          value={palette.mediumAgeDays}
-          low={0}
-          high={3650}
-          onValue={(days) => onPalette({ mediumAgeDays: days })}
-          onEmpty={() => onPalette({ mediumAgeDays: null })}
-        />
       )}
     </div>
   )

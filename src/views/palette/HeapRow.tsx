@@ -1,6 +1,6 @@
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { feelOf } from '../../core/palette/consistency.ts'
-import { fatnessText } from '../../core/words.ts'
+import { dayCount, fatnessText } from '../../core/words.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { OwnTube } from '../../document/tube.ts'
@@ -51,7 +51,8 @@ export function HeapRow({
         {isLaid(laid) && <Drops count={laid.medium.drops} />}
         {isLaid(laid) && (
           <span className="mt-0.5 block text-[0.95rem]">
-            {laid.consistency}: <span className="text-soft">{feelOf[laid.consistency]}</span>
+            {laid.consistency}: <span className="text-soft">{feelOf[laid.consistency]}.</span>{' '}
+            {!laid.heap.mixed && lasting(laid)}
           </span>
         )}
       </span>
@@ -76,6 +77,16 @@ function onPalette(laid: LaidHeap | SpoiltHeap): string {
   const { unit, amount } = laid.heap
   const told = unitWords[unit](amount)
   return unit === 'ml' || !isLaid(laid) ? `${told} on the palette` : `${told} (${about(laid.ml)} ml)`
+}
+
+const minutesADay = 24 * 60
+
+/** How long it can be worked. */
+function lasting({ open: { minutes, setsUp } }: LaidHeap): string {
+  if (setsUp) return 'It stiffens in 15 to 60 min as the solvent leaves.'
+  return minutes === null
+    ? 'It does not set by itself.'
+    : `Workable for about ${dayCount(minutes / minutesADay)}.`
 }
 
 /** The dose in figures, and what it brings the heap to. */

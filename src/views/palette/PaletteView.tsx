@@ -10,7 +10,7 @@ import type { HeapDocument, PaletteDocument } from '../../document/palette.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo } from '../../ui/client.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
-import { Choice } from '../../ui/fields.tsx'
+import { Choice, NumberField } from '../../ui/fields.tsx'
 import { about, mlText, percentText, shortName } from '../../ui/format.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
@@ -85,9 +85,11 @@ function Card({ layer, edited, onLayer }: CardProps) {
     void edited.act(
       requestTo('POST /api/layers/{id}/mixed', { heaps: unmixed.map(asMixed) }, { params: { id: layer.id } }),
     )
+  const paint = (): void =>
+    void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layer.id } }))
   const add = (): void => {
-    const paint = layer.paints[0] ?? usualPaint
-    const fresh = emptyHeap(crypto.randomUUID(), paint)
+    const colour = layer.paints[0] ?? usualPaint
+    const fresh = emptyHeap(crypto.randomUUID(), colour)
     edit({ heaps: [...palette.heaps, fresh] })
     setSelected(fresh.id)
   }
@@ -133,7 +135,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
             </li>
           ))}
         </ul>
-        <Total laid={laid} climate={picture.settings.climate} />
+        <Total laid={laid} climate={picture.settings.climate} onPalette={edit} />
         <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
           <button
             type="button"
@@ -149,7 +151,13 @@ function Card({ layer, edited, onLayer }: CardProps) {
           <button type="button" className="button min-h-16" onClick={() => window.print()}>
             <Printer size={17} aria-hidden="true" /> On paper
           </button>
+          {unmixed.length === 0 && !layer.painted && (
+            <button type="button" className="button min-h-11 basis-full justify-center" onClick={paint}>
+              I have painted {layer.name}
+            </button>
+          )}
         </div>
+        <FinePrint laid={laid} />
       </div>
       <div className="not-printed min-w-0">
         <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
@@ -224,8 +232,19 @@ function Head({
 }
 
 const minutesADay = 24 * 60
-const clockText = (minute: number): string =>
-  new Date(minute * 60_000).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+/** A clock is told to the quarter of an hour: it is an estimate. */
+const toldTo = 15
+
+/** "22:15", with its day where that is not this one. */
+function clockText(minute: number): string {
+  const at = new Date(Math.round(minute / toldTo) * toldTo * 60_000)
+  const isToday = at.toDateString() === new Date().toDateString()
+  return at.toLocaleString('en-GB', {
+    ...(!isToday && { weekday: 'short' }),
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+}
 
 const places = [
   ['open', 'Open'],
@@ -235,34 +254,21 @@ const places = [
 
 /** How long it can be worked; once mixed, until when, and where it lies. */
 function Timing({
-  laid: { heap, open, clock },
+  laid: { heap, clock },
   onHeap,
 }: {
   readonly laid: LaidHeap
   readonly onHeap: (change: Partial<HeapDocument>) => void
 }) {
-  const lasts =
-    open.minutes === null
-      ? 'It does not set by itself.'
-      : `Workable for about ${dayCount(open.minutes / minutesADay)}.`
-  const setsUp = open.setsUp ? ' It stiffens in 15 to 60 min as the solvent leaves.' : ''
-  if (!heap.mixed || !clock)
-    return (
-      <p className="pb-2 pl-[7.5rem] text-[0.95rem] text-soft sm:pl-[9.5rem]">
-        {heap.mixed ? 'Mixed. ' : ''}
-        {lasts}
-        {setsUp}
-      </p>
-    )
+  if (!heap.mixed || !clock) return null
   const where = heap.kept.at(-1)!.where
   const isSet = Date.now() / 60_000 > clock.sets
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pb-2 pl-[7.5rem] text-[0.95rem] sm:pl-[9.5rem]">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[7.5rem] text-[0.95rem] sm:pl-[9.5rem]">
       <span className={isSet ? 'text-watch' : ''}>
         {isSet
           ? `It began to set ${clockText(clock.sets)}.`
-          : `Sets about ${clockText(clock.sets)}; alarm at ${clockText(clock.alarm)}.`}
-        {setsUp}
+          : `Sets about ${clockText(clock.sets)}, alarm ${clockText(clock.alarm)}.`}
       </span>
       <span role="group" aria-label="Where it lies" className="not-printed flex">
         {places.map(([id, name]) => (
@@ -270,7 +276,7 @@ function Timing({
             key={id}
             type="button"
             aria-pressed={where === id}
-            className="min-h-11 border border-rule px-3 aria-pressed:border-ink aria-pressed:bg-wash"
+            className="min-h-11 border border-rule px-2.5 aria-pressed:border-ink aria-pressed:bg-wash"
             onClick={() => where !== id && onHeap({ kept: [...heap.kept, { where: id, at: nowText() }] })}
           >
             {name}
@@ -295,28 +301,55 @@ const nowText = (): string => {
 }
 
 /** What all of it comes to, and whether the medium in the dish is still good. */
-function Total({ laid, climate }: { readonly laid: LaidPalette; readonly climate: Climate }) {
-  const heaps = laid.heaps.filter(isLaid)
-  const mediumMl = heaps.reduce((sum, { medium }) => sum + medium.ml, 0)
-  const dropped = heaps.some(({ medium }) => medium.drops !== null)
+function Total({
+  laid,
+  climate,
+  onPalette,
+}: {
+  readonly laid: LaidPalette
+  readonly climate: Climate
+  readonly onPalette: (change: Partial<PaletteDocument>) => void
+}) {
+  const mediumMl = laid.heaps.filter(isLaid).reduce((sum, { medium }) => sum + medium.ml, 0)
+  if (mediumMl === 0) return null
   return (
     <>
-      {mediumMl > 0 && (
-        <p className="mt-3 font-read text-[1.15rem]">
-          In all {mlText(mediumMl)} of {laid.mediumName}.
-        </p>
-      )}
-      {dropped && laid.drop && (
-        <p className="text-[0.88rem] text-soft">
-          Whole drops, each about {about(laid.drop.ml)} ml
-          {laid.drop.isCounted
-            ? ', as you counted them.'
-            : '; yours may be half or double that until you count it on the Shelf.'}{' '}
-          “Fat” is what the heap really comes to with them.
-        </p>
-      )}
+      <p className="mt-2 flex flex-wrap items-baseline gap-x-2 font-read text-[1.15rem]">
+        In all {mlText(mediumMl)} of {laid.mediumName},
+        <span className="not-printed inline-flex items-baseline gap-2">
+          poured
+          <NumberField
+            label="Days since the medium was poured"
+            className="w-12"
+            value={laid.palette.mediumAgeDays}
+            low={0}
+            high={3650}
+            onValue={(days) => onPalette({ mediumAgeDays: days })}
+            onEmpty={() => onPalette({ mediumAgeDays: null })}
+          />
+          days ago.
+        </span>
+      </p>
       <DishAge laid={laid} climate={climate} />
     </>
+  )
+}
+
+/** How far a drop is known, and what the figures are. */
+function FinePrint({ laid }: { readonly laid: LaidPalette }) {
+  const dropped = laid.heaps.filter(isLaid).some(({ medium }) => medium.drops !== null)
+  return (
+    <p className="mt-3 text-[0.88rem] text-soft">
+      “Fat” is what a heap really comes to with what can be measured; 1.25 is a tube as it comes. Times are
+      estimates for this room.
+      {dropped &&
+        laid.drop &&
+        ` Whole drops, each about ${about(laid.drop.ml)} ml${
+          laid.drop.isCounted
+            ? ', as you counted them.'
+            : '; yours may be half or double that until you count it on the Shelf.'
+        }`}
+    </p>
   )
 }
 

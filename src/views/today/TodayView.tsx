@@ -187,7 +187,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
     )
   }
   return (
-    <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 sm:grid-cols-[1fr_auto] lg:grid-cols-[15rem_1fr_auto]">
+    <li className="grid items-start gap-x-8 gap-y-2 border-b border-rule py-3.5 sm:grid-cols-[1fr_auto] sm:grid-rows-[auto_1fr] lg:grid-cols-[15rem_1fr_auto] lg:grid-rows-none">
       <div className="min-w-0">
         <a
           href={`/paintings/${entry.paintingId}`}
@@ -229,6 +229,14 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
               >
                 Touch {touch.name}
               </button>
+            )}
+            {next && readiness !== 'wait' && (
+              <a
+                className="button min-h-11"
+                href={`/paintings/${entry.paintingId}/palette?layer=${next.layerId}`}
+              >
+                Mix for {next.name}
+              </a>
             )}
             {next && readiness !== 'wait' && (
               <button
