@@ -12,6 +12,8 @@ import { solveCure } from '../src/core/cure/solver.ts'
 import { stateDaysFromTable } from '../src/core/cure/table.ts'
 import highs from 'highs'
 import { tubeIngredients } from '../src/core/film/paint.ts'
+import { dosed } from '../src/core/palette/heap.ts'
+import { tubeFacts, tubeFound } from '../src/core/palette/tubeFacts.ts'
 import { library } from '../src/core/materials/library.ts'
 import { indexed, findIn } from '../src/core/materials/search.ts'
 import { repairOf, weighingsOf } from '../src/core/batch/pouring.ts'
@@ -184,6 +186,38 @@ const tube = tubeIngredients(
   findInLibrary,
 )
 const paint = sideOf(tube.ok ? tube.ingredients : [])
+const twelveHeaps = library
+  .filter(({ family, oilAbsorption }) => family === 'pigment' && oilAbsorption)
+  .slice(0, 12)
+  .map(({ id }, at) => ({
+    paints: [{ pigments: [{ pigment: id, share: 1 }], oil: 'linseed_alkali_refined', parts: 1 }],
+    amount: { ml: 2 + at },
+  }))
+tell(
+  'a palette of 12 heaps to equal fatness',
+  median(
+    () => {
+      const conditioning = { medium: medium.medium.ingredients, by: { fatness: 1.6 } }
+      return twelveHeaps.map((heap) => dosed(heap, conditioning, findInLibrary))
+    },
+    15,
+    50,
+  ),
+  1,
+  'ms',
+)
+const tubesFound = Array.from({ length: 3000 }, (_, at) => {
+  const pigments = library.filter(({ family }) => family === 'pigment')
+  const pigment = pigments[at % pigments.length]!
+  const facts = tubeFacts({ pigments: [{ pigment: pigment.id, share: 1 }], oil: 'walnut' }, findInLibrary)!
+  return tubeFound(`${pigment.name} ${at}`, facts)
+})
+tell(
+  '3,000 tubes: filtering by words',
+  median(() => findIn(tubesFound, 'transparent, fast, no cadmium'), 15, 10),
+  16,
+  'ms',
+)
 tell(
   'dose curve of 101 points, with its largest dose',
   median(
@@ -266,10 +300,12 @@ for (const path of [
   '/',
   '/paintings',
   '/paintings/glasshouse',
+  '/paintings/clock-mender/palette',
   '/mediums',
   '/mediums/harbour-glaze',
   '/mediums/design',
   '/shelf',
+  '/shelf/paints',
   '/batches',
   '/batches/glaze-1',
   '/studio',

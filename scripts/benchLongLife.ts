@@ -12,6 +12,7 @@ export type Tell = (what: string, value: number, limit: number, unit: string) =>
 const views = [
   ...['/', '/paintings', '/paintings/painting-4', '/mediums', '/mediums/medium-20', '/mediums/compare'],
   ...['/mediums/design', '/mediums/medium-20/make', '/batches', '/batches/batch-3', '/shelf', '/studio'],
+  ...['/shelf/paints', '/paintings/painting-4/palette'],
   '/api/find?in=medium,batch,shelf_item&find=har',
 ]
 

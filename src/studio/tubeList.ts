@@ -78,6 +78,7 @@ export interface TubePage extends ListPage<Revised<OwnTube>> {
 
 /** So many such groups are pointed out. */
 const mostGroups = 12
+const mostInGroup = 6
 
 export async function tubePage(db: Database, { text = '', from = 0 } = {}): Promise<TubePage> {
   const index = await tubeIndex(db)
@@ -95,7 +96,9 @@ export async function tubePage(db: Database, { text = '', from = 0 } = {}): Prom
   const named = (groups: readonly (readonly NamedTube[])[]): readonly (readonly Named[])[] =>
     groups
       .slice(0, mostGroups)
-      .map((group) => group.map((tube) => ({ id: tube.id, name: tube.name, code: codeOf(tube) })))
+      .map((group) =>
+        group.slice(0, mostInGroup).map((tube) => ({ id: tube.id, name: tube.name, code: codeOf(tube) })),
+      )
   return {
     count: found.length,
     entries,
@@ -127,9 +130,12 @@ export async function tubeOrRefuse(db: Database, id: string) {
   return found
 }
 
-/** Every white there is, with the lots they are made with. */
+/** So many whites are ranked; a studio has a dozen. */
+const mostWhites = 60
+
+/** The whites there are, with the lots they are made with. */
 export async function whiteTubes(db: Database) {
-  const whites = (await tubeIndex(db)).filter(({ facts }) => facts && isWhite(facts))
+  const whites = (await tubeIndex(db)).filter(({ facts }) => facts && isWhite(facts)).slice(0, mostWhites)
   const tubes = whites.map(({ tube }) => tube)
   return { tubes, shelf: await lotsIn(db, tubes) }
 }

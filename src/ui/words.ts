@@ -37,6 +37,23 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
   ['thinner', 'Solvent or oil that only thins paint.'],
   ['solvent', 'What leaves as a film dries, besides water.'],
   [
+    'tube',
+    'A paint of your own as it came: its pigments, its oil, and what you know better than the book. What you have calibrated counts for layers still to be painted.',
+  ],
+  [
+    'heap',
+    'Paint squeezed out on the palette, of one tube or several mixed; medium and thinner are told for each.',
+  ],
+  [
+    'stain, sketch, body, glaze',
+    'How a heap handles: half solvent or more; from 15 %; neither thin nor fat; fat enough to let the light through. The practice may move these bounds.',
+  ],
+  [
+    'workable',
+    'How long a mixed heap can be worked before it begins to set: about a seventh of the time to touch dry. Glass over it doubles that.',
+  ],
+  ['squeeze', 'What comes out of one tube at one press, once you have weighed a few of them.'],
+  [
     'batch',
     'A medium that was made, in its jar. Batches are numbered through the whole studio, so that a jar is known by its number alone.',
   ],

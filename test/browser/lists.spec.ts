@@ -10,7 +10,7 @@ test('a studio of many pictures is found by typing, read on by the page, and jud
   const first = await startServer()
   await first.stop()
   const sqlite = new SQLite(studioFile(first.folder))
-  const size = { paintings: 90, layers: 4, mediums: 60, items: 70, batches: 40, events: 90 }
+  const size = { paintings: 90, layers: 4, mediums: 60, items: 70, tubes: 90, batches: 40, events: 90 }
   fillStudio(sqlite, size, new Date().toISOString().slice(0, 10))
   sqlite.close()
   const server = await startServer({ folder: first.folder })

@@ -94,6 +94,9 @@ test('an alarm rings on whatever page is looked at before a heap sets, and is he
 test('the palette card prints on one page', async ({ page, demo }) => {
   await open(page, `${demo.url}/paintings/clock-mender/palette`)
   await expect(page.getByRole('heading', { name: 'First flesh' })).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: /^Yellow ochre.*drops/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Mixed it' })).toBeHidden()
   const pdf = await page.pdf({ format: 'A4' })
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
 })

@@ -3,7 +3,7 @@ import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { kinds } from '../../src/document/kinds.ts'
 import type { Bodies, Kind, StoredKind } from '../../src/document/kinds.ts'
-import { emptyBatch, layer, lot, medium, painting, paintedAt } from './bodies.ts'
+import { emptyBatch, layer, lot, medium, painting, paintedAt, tube } from './bodies.ts'
 
 /** How much a studio holds. */
 export interface Size {
@@ -11,6 +11,7 @@ export interface Size {
   readonly layers: number
   readonly mediums: number
   readonly items: number
+  readonly tubes: number
   readonly batches: number
   readonly events: number
 }
@@ -21,6 +22,7 @@ export const longLife: Size = {
   layers: 12,
   mediums: 500,
   items: 2000,
+  tubes: 3000,
   batches: 1000,
   events: 100_000,
 }
@@ -34,6 +36,7 @@ export function fillStudio(sqlite: SQLite.Database, size: Size, today: string): 
   sqlite.transaction(() => {
     const put = putter(sqlite)
     for (let n = 0; n < size.items; n++) put('shelf_item', lotAt(n))
+    for (let n = 0; n < size.tubes; n++) put('tube', tubeAt(n))
     for (let n = 0; n < size.mediums; n++) put('medium', mediumAt(n, size))
     for (let n = 0; n < size.batches; n++) put('batch', batchAt(n, size, today))
     for (let n = 0; n < size.paintings; n++) {
@@ -48,6 +51,15 @@ export function fillStudio(sqlite: SQLite.Database, size: Size, today: string): 
     fillHistory(sqlite, size)
   })()
 }
+
+/** Some colours twice, as in every studio. */
+const tubeAt = (n: number) =>
+  tube(`tube-${n}`, {
+    name: `${of(places, n)} ${of(lights, n)} ${n}`,
+    pigments: [{ pigment: of(pigments, n), share: 1 }],
+    oil: of(oils, n),
+    leftMl: n % 60,
+  })
 
 const places = ['Harbour', 'Orchard', 'Kiln', 'Ferry', 'Salt pans', 'Glasshouse', 'Allotment', 'Stair']
 const lights = ['morning', 'noon', 'dusk', 'frost', 'rain', 'lamp light', 'first snow']

@@ -3,7 +3,9 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { find } from '../../src/store/records.ts'
 import { openStudio, studioFile } from '../../src/store/open.ts'
-import { batchNotices, batchPage, shortagesIn } from '../../src/studio/batchList.ts'
+import { batchNotices, batchPage } from '../../src/studio/batchList.ts'
+import { shoppingList } from '../../src/studio/shopping.ts'
+import { tubePage } from '../../src/studio/tubeList.ts'
 import { saveLayer, logTouch } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { mediumPage } from '../../src/studio/mediumList.ts'
@@ -22,8 +24,16 @@ import { layer } from './bodies.ts'
 import { emptyFolder, judgeAll } from './desk.ts'
 
 const now = '2026-11-24T09:00'
-const small: Size = { paintings: 8, layers: 5, mediums: 10, items: 20, batches: 10, events: 40 }
-const large: Size = { paintings: 80, layers: 5, mediums: 100, items: 200, batches: 100, events: 4000 }
+const small: Size = { paintings: 8, layers: 5, mediums: 10, items: 20, tubes: 20, batches: 10, events: 40 }
+const large: Size = {
+  paintings: 80,
+  layers: 5,
+  mediums: 100,
+  items: 200,
+  tubes: 200,
+  batches: 100,
+  events: 4000,
+}
 
 async function studioOf(size: Size) {
   const folder = emptyFolder()
@@ -54,7 +64,8 @@ describe('what a list costs, however long a painter has worked', () => {
       shelf: (db: typeof few.db) => shelfPage(db),
       painting: (db: typeof few.db) => loadPicture(db, 'painting-4', now),
       versions: (db: typeof few.db) => versionsOfMedium(db, 'medium-3'),
-      shortages: (db: typeof few.db) => shortagesIn(db, now),
+      tubes: (db: typeof few.db) => tubePage(db),
+      shopping: (db: typeof few.db) => shoppingList(db, now),
     }
     for (const [name, list] of Object.entries(lists)) {
       // The first time reads what is then remembered.

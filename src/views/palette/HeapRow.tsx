@@ -37,7 +37,7 @@ export function HeapRow({
       type="button"
       aria-expanded={selected}
       onClick={onSelect}
-      className="grid w-full grid-cols-[6.5rem_1fr_auto] items-center gap-x-4 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_1fr_auto] print:grid-cols-[6rem_1fr_auto]"
+      className="printed grid w-full grid-cols-[6.5rem_1fr_auto] items-center gap-x-4 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_1fr_auto] print:grid-cols-[6rem_1fr_auto]"
     >
       <Blob
         colour={heapColour(heap, tubes, findMaterial)}

@@ -315,9 +315,9 @@ function Total({
   return (
     <>
       <p className="mt-2 flex flex-wrap items-baseline gap-x-2 font-read text-[1.15rem]">
-        In all {mlText(mediumMl)} of {laid.mediumName},
-        <span className="not-printed inline-flex items-baseline gap-2">
-          poured
+        In all {mlText(mediumMl)} of {laid.mediumName}
+        <span className="not-printed -ml-2 inline-flex items-baseline gap-2">
+          , poured
           <NumberField
             label="Days since the medium was poured"
             className="w-12"
