@@ -2,7 +2,7 @@ import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import type { Mixture } from '../../src/core/film/film.ts'
-import { filmOf, mixOf } from '../../src/core/film/film.ts'
+import { filmOf, mixOf, mixOfPortions } from '../../src/core/film/film.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import type { Material } from '../../src/core/materials/material.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
@@ -146,6 +146,37 @@ describe('conditioning a palette (C34)', () => {
     }
     expect(reached(0)).to.be.closeTo(1.25, 1e-9)
     expect(reached(0.3)).to.be.above(reached(0.2))
+  })
+})
+
+describe('paint and what is added to it (C33)', () => {
+  it('60 g of pigment in 40 g of oil: 25.9 % powder, load 0.48; 20 g thick oil more: 19.1 %, 0.35, half oil', () => {
+    const density = (mid: number) => ({ low: mid, mid, high: mid })
+    const pigment: Material = {
+      ...material('pb29'),
+      densityGPerMl: density(4),
+      oilAbsorption: density(20),
+    }
+    const oil: Material = { ...material('linseed_alkali_refined'), densityGPerMl: density(0.93) }
+    const paint = [
+      { material: pigment, massG: 60, volumeMl: 15 },
+      { material: oil, massG: 40, volumeMl: 40 / 0.93 },
+    ]
+    const thick = [{ material: oil, massG: 20, volumeMl: 20 / 0.93 }]
+    const films = [[], thick].map((medium) => {
+      const made = mixOfPortions({ paint, medium, thinner: [] }, 60)
+      if (!made.ok) throw new Error(made.message)
+      const { pvc, cpvc, dry } = made.mix.film
+      return [pvc, pvc / cpvc!, dry.byMass.oil]
+    })
+    expectClose(
+      films,
+      [
+        [0.259, 0.48, 0.4],
+        [0.189, 0.35, 0.5],
+      ],
+      0.015,
+    )
   })
 })
 

@@ -31,6 +31,7 @@ export function ringAlarms(): void {
 
 function lineOf({ says, sets, address }: Alarm, onHeard: () => void): HTMLElement {
   const line = document.createElement('p')
+  line.role = 'alert'
   line.className =
     'flex flex-wrap items-center gap-x-5 gap-y-1 border-l-[6px] border-watch bg-sheet px-4 py-2 text-[1.15rem]'
   const words = document.createElement('span')

@@ -11,6 +11,7 @@ import type { Stock } from '../stack/PaintLine.tsx'
 import { Consistencies } from './Consistencies.tsx'
 import { isLaid } from './laidOut.ts'
 import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
+import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
 
@@ -101,6 +102,7 @@ export function HeapDetails(props: DetailsProps) {
           <Consistencies laid={laid} palette={palette} />
           <Spoils laid={laid} palette={palette} picture={picture} onHeap={onHeap} />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
+          <Films laid={laid} palette={palette} />
         </>
       )}
     </div>

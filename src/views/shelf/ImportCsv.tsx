@@ -3,8 +3,6 @@ import type { Reply } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
 
 interface ImportProps {
-  /** "onto the shelf". */
-  readonly where: string
   /** Where to go once it is brought. */
   readonly page: string
   /** "material": what one line is. */
@@ -12,15 +10,15 @@ interface ImportProps {
   readonly send: (csv: string) => Promise<Reply<{ readonly count: number; readonly event: number }>>
 }
 
-/** Brings a whole CSV into a list, or says every fault in it by line and column and takes nothing. */
-export function ImportCsv({ where, page, what, send }: ImportProps) {
+/** Brings a whole CSV onto the shelf, or says every fault in it by line and column and takes nothing. */
+export function ImportCsv({ page, what, send }: ImportProps) {
   const file = useRef<HTMLInputElement>(null)
   const [faults, setFaults] = useState<readonly string[]>([])
   const bring = async (chosen: File): Promise<void> => {
     const reply = await send(await chosen.text())
     if (reply.ok) {
       const { count, event } = reply.value
-      return goAndSay(page, `${count} ${count === 1 ? what : `${what}s`} came ${where}.`, event)
+      return goAndSay(page, `${count} ${count === 1 ? what : `${what}s`} came onto your shelf.`, event)
     }
     setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
   }
@@ -30,7 +28,7 @@ export function ImportCsv({ where, page, what, send }: ImportProps) {
         ref={file}
         type="file"
         accept=".csv,text/csv"
-        aria-label={`CSV file to bring ${where}`}
+        aria-label="CSV file to bring onto the shelf"
         className="sr-only"
         tabIndex={-1}
         onChange={({ target }) => {

@@ -94,12 +94,7 @@ export function PaintsView(props: PaintsProps) {
         <a className="link" href="/api/tubes.csv">
           Your paints as CSV
         </a>
-        <ImportCsv
-          where="onto your shelf"
-          page="/shelf/paints"
-          what="tube"
-          send={(csv) => send('POST /api/tubes.csv', { csv })}
-        />
+        <ImportCsv page="/shelf/paints" what="tube" send={(csv) => send('POST /api/tubes.csv', { csv })} />
         <button type="button" className="button min-h-11" onClick={add}>
           <Plus size={16} aria-hidden="true" /> A tube of your own
         </button>

@@ -85,12 +85,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
         <a className="link" href="/api/shelf.csv">
           Your shelf as CSV
         </a>
-        <ImportCsv
-          where="onto your shelf"
-          page="/shelf"
-          what="material"
-          send={(csv) => send('POST /api/shelf.csv', { csv })}
-        />
+        <ImportCsv page="/shelf" what="material" send={(csv) => send('POST /api/shelf.csv', { csv })} />
         <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
           <Plus size={16} aria-hidden="true" /> A material of your own
         </button>
