@@ -20,6 +20,7 @@ export function Blob({
       height={size * 0.78}
       viewBox={`0 ${size * 0.11} ${size} ${size * 0.78}`}
       aria-hidden="true"
+      className="h-auto max-w-full"
     >
       <path d={closed(points)} fill="var(--ink)" opacity="0.16" transform="translate(2 3)" />
       <path d={closed(points)} fill={colour} stroke="var(--ink)" strokeOpacity="0.25" strokeWidth="0.8" />

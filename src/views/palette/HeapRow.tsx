@@ -37,7 +37,7 @@ export function HeapRow({
       type="button"
       aria-expanded={selected}
       onClick={onSelect}
-      className="printed grid w-full grid-cols-[6.5rem_1fr_auto] items-center gap-x-4 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_1fr_auto] print:grid-cols-[6rem_1fr_auto]"
+      className="printed grid w-full grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-x-3 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_minmax(0,1fr)_auto] sm:gap-x-4 print:grid-cols-[6rem_1fr_auto]"
     >
       <Blob
         colour={heapColour(heap, tubes, findMaterial)}
@@ -134,8 +134,15 @@ const aRow = 20
 function Drops({ count }: { readonly count: number | null }) {
   if (!count || count > 60) return null
   const rows = Math.ceil(count / aRow)
+  const width = Math.min(count, aRow) * 11
   return (
-    <svg width={Math.min(count, aRow) * 11} height={rows * 15} aria-hidden="true" className="mt-1 max-w-full">
+    <svg
+      width={width}
+      height={rows * 15}
+      viewBox={`0 0 ${width} ${rows * 15}`}
+      aria-hidden="true"
+      className="mt-1 h-auto max-w-full"
+    >
       {Array.from({ length: count }, (_, at) => (
         <path
           key={at}

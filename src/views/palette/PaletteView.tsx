@@ -264,7 +264,7 @@ function Timing({
   const where = heap.kept.at(-1)!.where
   const isSet = Date.now() / 60_000 > clock.sets
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[7.5rem] text-[0.95rem] sm:pl-[9.5rem]">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[4.75rem] text-[0.95rem] sm:pl-[9.5rem]">
       <span className={isSet ? 'text-watch' : ''}>
         {isSet
           ? `It began to set ${clockText(clock.sets)}.`
