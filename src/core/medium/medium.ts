@@ -1,6 +1,6 @@
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
 import { classMlPerGram, classNames, leavingClasses, normalised, noShares } from '../materials/material.ts'
-import type { Material, Shares } from '../materials/material.ts'
+import type { ClassName, Material, Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
 import type { Recipe, RecipeLine, RecipeShelf } from './recipe.ts'
 import { weigh } from './weigh.ts'
@@ -59,10 +59,21 @@ export function withoutVolatiles(shares: Shares): Shares {
   return stays
 }
 
+/** Most materials are of one class or two; read once a material, because every film and every heap asks. */
+const classesOf = new WeakMap<Material, readonly ClassName[]>()
+
+function classesIn(material: Material): readonly ClassName[] {
+  const known = classesOf.get(material)
+  if (known) return known
+  const classes = classNames.filter((name) => (material.shares[name] ?? 0) > 0)
+  classesOf.set(material, classes)
+  return classes
+}
+
 export function massByClass(ingredients: readonly Ingredient[]): Shares {
   const total = { ...noShares }
   for (const { material, massG } of ingredients)
-    for (const name of classNames) total[name] += massG * (material.shares[name] ?? 0)
+    for (const name of classesIn(material)) total[name] += massG * (material.shares[name] ?? 0)
   return total
 }
 
@@ -70,7 +81,7 @@ export function volumeByClass(ingredients: readonly Ingredient[]): Shares {
   const total = { ...noShares }
   for (const { material, massG } of ingredients) {
     const perGram = classMlPerGram(material)
-    for (const name of classNames) total[name] += massG * perGram[name]
+    for (const name of classesIn(material)) total[name] += massG * perGram[name]
   }
   return total
 }

@@ -2,11 +2,11 @@ import { leannessOf, mixOfPortions, paintPortions, toVolume, volumeOf } from '..
 import type { Mix, Mixture } from '../film/film.ts'
 import { ofVolume } from '../film/paint.ts'
 import type { FindMaterial } from '../materials/find.ts'
+import { demandOf } from '../materials/demand.ts'
+import { classMlPerGram } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import { onPaintOf } from '../medium/basis.ts'
 import type { Ingredient } from '../medium/medium.ts'
-import { sideOf } from '../dosing/dose.ts'
-import type { Side } from '../dosing/dose.ts'
 
 /** A mixture of tubes of so many ml or g; parts are true volumes. */
 export interface Heap {
@@ -75,7 +75,7 @@ export function dosed(heap: Heap, conditioning: Conditioning, findMaterial: Find
   const { medium, by, thinner, thinnerShare = 0, alkydWeight } = conditioning
   const dose =
     'fatness' in by
-      ? toFatness(ml, sideOf(paint), medium, by.fatness, alkydWeight)
+      ? toFatness(paint, medium, by.fatness, alkydWeight)
       : { mediumMl: inProportion(heap, ml, medium, by.proportion), note: null }
   const poured = dose.mediumMl > 0 ? toVolume(medium, dose.mediumMl) : []
   const thinnerMl = thinner ? onPaintOf(thinnerShare) * (ml + dose.mediumMl) : 0
@@ -142,20 +142,35 @@ function inProportion(
   return (proportion * amount.g) / density
 }
 
+/** Fat and demand of powder in it, ml; alkyd counted by its weight. */
+interface Held {
+  readonly fatMl: number
+  readonly demandMl: number
+}
+
+/** What of it is fat, and what its powder needs: reckoned in one pass, because every heap asks. */
+export function heldIn(ingredients: readonly Ingredient[], alkydWeight = 0.5): Held {
+  let [fatMl, demandMl] = [0, 0]
+  for (const { material, massG } of ingredients) {
+    const perGram = classMlPerGram(material)
+    fatMl += massG * (perGram.oil + alkydWeight * perGram.alkyd)
+    if (material.oilAbsorption) demandMl += massG * (perGram.pigment + perGram.extender) * demandOf(material)
+  }
+  return { fatMl, demandMl }
+}
+
 /** With f fat and d demand: medium = (F d_heap - f_heap)/(f_medium - F d_medium) times its ml. */
 function toFatness(
-  heapMl: number,
-  paint: Side,
+  paint: readonly Ingredient[],
   medium: readonly Ingredient[],
   fatness: number,
-  alkydWeight = 0.5,
+  alkydWeight: number | undefined,
 ): { readonly mediumMl: number; readonly note: NoDose | null } {
-  const fatOf = ({ dryVolumes }: Side): number => dryVolumes.oil + alkydWeight * dryVolumes.alkyd
-  const wanting = fatness * paint.demandMl - fatOf(paint)
+  const heap = heldIn(paint, alkydWeight)
+  const wanting = fatness * heap.demandMl - heap.fatMl
   if (wanting <= 0) return { mediumMl: 0, note: 'already-fatter' }
-  if (medium.length === 0) return { mediumMl: 0, note: 'cannot' }
-  const side = sideOf(medium)
-  const brought = fatOf(side) - fatness * side.demandMl
+  const poured = heldIn(medium, alkydWeight)
+  const brought = poured.fatMl - fatness * poured.demandMl
   if (!(brought > 0)) return { mediumMl: 0, note: 'cannot' }
-  return { mediumMl: (heapMl * wanting) / brought, note: null }
+  return { mediumMl: (volumeOf(medium) * wanting) / brought, note: null }
 }

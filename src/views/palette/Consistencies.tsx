@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import { consistencies, feelOf, stepTo } from '../../core/palette/consistency.ts'
 import type { Consistency, Step } from '../../core/palette/consistency.ts'
-import { sideOf } from '../../core/dosing/dose.ts'
-import { heapPaint } from '../../core/palette/heap.ts'
+import { heapPaint, heldIn } from '../../core/palette/heap.ts'
 import { mlText } from '../../ui/format.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
@@ -38,21 +37,19 @@ export function Consistencies({ laid, palette }: { readonly laid: LaidHeap; read
 
 function stepOf(wanted: Consistency, { heap, real, ml, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
   const { conditioning, practice, findMaterial } = palette
-  const { film, dryVolume } = real.mix
   const neat = heapPaint({ paints: heap.paints, amount: { ml: 1 } }, findMaterial)
-  const paint = neat.ok ? sideOf(neat.paint) : null
-  const { alkydWeight = 0.5 } = conditioning
-  const fat = (oil: number, alkyd: number): number => oil + alkydWeight * alkyd
+  const { alkydWeight } = conditioning
+  const paint = heldIn(neat.ok ? neat.paint : [], alkydWeight)
+  const mixed = heldIn(real.mix.all, alkydWeight)
   return stepTo(
     wanted,
     {
-      film,
+      film: real.mix.film,
       wetMl: ml + real.mediumMl + thinnerMl,
       thinnerMl,
-      fatMl: dryVolume * fat(film.perDryVolume.oil, film.perDryVolume.alkyd),
-      demandMl: dryVolume * film.perDryVolume.demand,
-      paintFat: paint ? fat(paint.dryVolumes.oil, paint.dryVolumes.alkyd) : 0,
-      paintDemand: paint?.demandMl ?? 0,
+      ...mixed,
+      paintFat: paint.fatMl,
+      paintDemand: paint.demandMl,
     },
     practice.limits,
   )
