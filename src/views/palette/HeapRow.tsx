@@ -47,12 +47,13 @@ export function HeapRow({
       />
       <span className="min-w-0">
         <span className="block font-read text-[1.45rem] leading-tight [overflow-wrap:anywhere]">{name}</span>
-        <span className="block text-[1.05rem] text-soft">{onPalette(laid)}</span>
+        <span className="block text-[1.05rem] text-soft">
+          {[onPalette(laid), ...lasting(laid)].join(' · ')}
+        </span>
         {isLaid(laid) && <Drops count={laid.medium.drops} />}
         {isLaid(laid) && (
           <span className="mt-0.5 block text-[0.95rem]">
-            {laid.consistency}: <span className="text-soft">{feelOf[laid.consistency]}.</span>{' '}
-            {!laid.heap.mixed && lasting(laid)}
+            {laid.consistency}: <span className="text-soft">{feelOf[laid.consistency]}</span>
           </span>
         )}
       </span>
@@ -81,12 +82,12 @@ function onPalette(laid: LaidHeap | SpoiltHeap): string {
 
 const minutesADay = 24 * 60
 
-/** How long it can be worked. */
-function lasting({ open: { minutes, setsUp } }: LaidHeap): string {
-  if (setsUp) return 'It stiffens in 15 to 60 min as the solvent leaves.'
-  return minutes === null
-    ? 'It does not set by itself.'
-    : `Workable for about ${dayCount(minutes / minutesADay)}.`
+/** How long it can be worked; once it is mixed its clock says so. */
+function lasting(laid: LaidHeap | SpoiltHeap): readonly string[] {
+  if (!isLaid(laid) || laid.heap.mixed) return []
+  const { minutes, setsUp } = laid.open
+  if (setsUp) return ['stiffens in 15 to 60 min as the solvent leaves']
+  return [minutes === null ? 'does not set by itself' : `workable about ${dayCount(minutes / minutesADay)}`]
 }
 
 /** The dose in figures, and what it brings the heap to. */

@@ -1,9 +1,10 @@
-import { Plus, X } from 'lucide-react'
+import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import type { ReactNode } from 'react'
 import type { DropCount } from '../../core/measure/dropper.ts'
 import { about } from '../../ui/format.ts'
 import { NumberRow } from '../../ui/fields.tsx'
+import { RecordList } from './RecordList.tsx'
 
 interface CountingProps {
   readonly legend: string
@@ -23,23 +24,14 @@ export function Counting({ legend, what, usual, counts, onCounts, children }: Co
   return (
     <fieldset className="sm:col-span-2">
       <legend className="text-[0.8rem] text-soft">{legend}</legend>
-      <ul>
-        {counts.map((one, at) => (
-          <li key={at} className="flex items-center gap-3 border-t border-rule">
-            <span className="grow">
-              {one.drops} {what} weighed {one.grams} g: {about(one.grams / one.drops, 3)} g each
-            </span>
-            <button
-              type="button"
-              aria-label={`Remove weighing ${at + 1} of ${what}`}
-              className="grid size-9 place-items-center hover:bg-wash"
-              onClick={() => onCounts(counts.filter((_, index) => index !== at))}
-            >
-              <X size={15} aria-hidden="true" />
-            </button>
-          </li>
-        ))}
-      </ul>
+      <RecordList
+        items={counts}
+        what={`weighing of ${what}`}
+        words={({ drops, grams: weighed }) =>
+          `${drops} ${what} weighed ${weighed} g: ${about(weighed / drops, 3)} g each`
+        }
+        onItems={onCounts}
+      />
       <div className="flex flex-wrap items-end gap-4">
         <NumberRow
           label={what}

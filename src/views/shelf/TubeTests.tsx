@@ -1,4 +1,4 @@
-import { Plus, X } from 'lucide-react'
+import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { oilByStreaks } from '../../core/palette/calibrate.ts'
 import type { Streak } from '../../core/palette/calibrate.ts'
@@ -6,7 +6,7 @@ import type { OwnTube } from '../../document/tube.ts'
 import type { Settings } from '../../document/studio.ts'
 import { NumberRow, ChoiceRow } from '../../ui/fields.tsx'
 import { about, dateText } from '../../ui/format.ts'
-import { IconButton } from '../../ui/IconButton.tsx'
+import { RecordList } from './RecordList.tsx'
 import type { Edit } from './TubeSheet.tsx'
 
 interface TestsProps {
@@ -41,21 +41,14 @@ function Streaks({ tube: { streaks }, edit }: TestsProps) {
       <legend className="text-[0.8rem] text-soft">
         How much oil is in it: a streak on glass, weighed, and weighed again
       </legend>
-      <ul>
-        {streaks.map((streak, at) => (
-          <li key={at} className="flex items-center gap-3 border-t border-rule">
-            <span className="grow">
-              {dateText(streak.on)}: {streak.wetG} g wet, {streak.leftG} g {wayWords[streak.how]}
-            </span>
-            <IconButton
-              label={`Remove streak ${at + 1}`}
-              onClick={() => edit({ streaks: streaks.filter((_, index) => index !== at) })}
-            >
-              <X size={15} aria-hidden="true" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
+      <RecordList
+        items={streaks}
+        what="streak"
+        words={(streak) =>
+          `${dateText(streak.on)}: ${streak.wetG} g wet, ${streak.leftG} g ${wayWords[streak.how]}`
+        }
+        onItems={(next) => edit({ streaks: next })}
+      />
       <div className="flex flex-wrap items-end gap-4">
         <ChoiceRow
           label="The second time"
@@ -125,22 +118,14 @@ function DryingTests({ tube: { dryingTests }, settings: { climate }, edit }: Tes
       <legend className="text-[0.8rem] text-soft">
         How fast it dries: a streak of known thickness, and the day a light finger came away clean
       </legend>
-      <ul>
-        {dryingTests.map((test, at) => (
-          <li key={at} className="flex items-center gap-3 border-t border-rule">
-            <span className="grow">
-              {dateText(test.on)}: {test.thicknessUm} µm touch dry in {about(test.touchDays, 3)} days at{' '}
-              {test.climate.temperatureC} °C
-            </span>
-            <IconButton
-              label={`Remove drying test ${at + 1}`}
-              onClick={() => edit({ dryingTests: dryingTests.filter((_, index) => index !== at) })}
-            >
-              <X size={15} aria-hidden="true" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
+      <RecordList
+        items={dryingTests}
+        what="drying test"
+        words={(test) =>
+          `${dateText(test.on)}: ${test.thicknessUm} µm touch dry in ${about(test.touchDays, 3)} days at ${test.climate.temperatureC} °C`
+        }
+        onItems={(next) => edit({ dryingTests: next })}
+      />
       <div className="flex flex-wrap items-end gap-4">
         <NumberRow
           label="thick"

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { mostAreas } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
 
-interface AreaProps {
+export interface AreaProps {
   /** The picture's named parts. */
   readonly areas: readonly Area[]
   /** Ids; none: everywhere. */

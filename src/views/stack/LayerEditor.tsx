@@ -8,7 +8,7 @@ import { DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fiel
 import type { Reading } from '../../ui/fields.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
-import { AreaChoice } from './AreaChoice.tsx'
+import type { AreaProps } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { Numbers } from './Numbers.tsx'
 import type { FactsProps } from './PaintedFacts.tsx'
@@ -61,7 +61,7 @@ export function LayerEditor(props: EditorProps) {
             />
             {props.needs}
             <Plan layer={layer} onChange={onChange} />
-            <AreaChoice
+            <Where
               areas={areas}
               chosen={layer.areas}
               onChoose={(chosen) => onChange({ areas: chosen })}
@@ -88,6 +88,14 @@ const facts = later(() => import('./PaintedFacts.tsx').then(({ PaintedFacts }) =
 function Facts(props: FactsProps) {
   const PaintedFacts = useLater(facts)
   return PaintedFacts ? <PaintedFacts {...props} /> : <div className="min-h-44 sm:col-span-2" />
+}
+
+const areaChoice = later(() => import('./AreaChoice.tsx').then(({ AreaChoice }) => AreaChoice))
+
+/** The parts of the picture it lies in. */
+function Where(props: AreaProps) {
+  const AreaChoice = useLater(areaChoice)
+  return AreaChoice ? <AreaChoice {...props} /> : <div className="min-h-14 sm:col-span-2" />
 }
 
 function Head({ layer, canRise, canSink, onChange, onMove, onRemove }: EditorProps) {
