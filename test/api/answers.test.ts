@@ -3,7 +3,8 @@ import { after, before, describe, it } from 'mocha'
 import { z } from 'zod'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
-import { layer, medium, painting } from '../studio/bodies.ts'
+import { emptyHeap } from '../../src/document/heaps.ts'
+import { layer, medium, painting, tube } from '../studio/bodies.ts'
 
 type JsonSchema = Parameters<typeof z.fromJSONSchema>[0]
 interface Operation {
@@ -56,6 +57,7 @@ describe('every answer is as it is described', () => {
         '/api/today',
         '/api/done',
       ],
+      ...['/api/tubes', '/api/tubes.csv', '/api/shopping'],
       ...['/api/aside', '/api/judging', '/api/health', '/api/find', '/api/shelf.csv', '/api/calendar.ics'],
     ])
       await asked('GET', path)
@@ -65,6 +67,9 @@ describe('every answer is as it is described', () => {
       ['/api/mediums/{id}', 'harbour-glaze'],
       ['/api/batches/{id}', 'glaze-1'],
       ['/api/batches/{id}/label.pdf', 'glaze-1'],
+      ['/api/tubes/{id}', 'titanium'],
+      ['/api/tubes/{id}', 'nothing'],
+      ['/api/tubes/{id}/need', 'titanium'],
       ['/api/shelf/{id}', 'walnut'],
       ['/api/shelf/{id}', 'nothing'],
     ] as const)
@@ -77,6 +82,16 @@ describe('every answer is as it is described', () => {
     await asked('PUT', '/api/paintings', { painting: painting('p'), seen: null })
     await asked('PUT', '/api/layers', { layer: layer('l', 'p', 0), seen: null })
     await asked('PUT', '/api/layers', { layer: layer('k', 'nowhere', 0), seen: null })
+    await asked('PUT', '/api/tubes', { tube: tube('t'), seen: null })
+    await asked('PUT', '/api/tubes', { tube: tube('t', { pigments: [] }), seen: 1 })
+    await asked('POST', '/api/tubes.csv', { csv: 'name,pigments,bound_in\nHarbour red,pr101,walnut' })
+    await asked('POST', '/api/tubes.csv', { csv: 'name,pigments,bound_in\nHarbour red,pr999,walnut' })
+    const poured = { mediumMl: 0, drops: null, thinnerMl: 0 }
+    const heap = { ...emptyHeap('h', layer('l', 'p', 0).paints[0]!), ml: 5, poured }
+    await asked('POST', '/api/layers/{id}/mixed', { heaps: [heap] }, { id: 'l' })
+    await asked('POST', '/api/layers/{id}/mixed', { heaps: [] }, { id: 'l' })
+    await asked('POST', '/api/layers/{id}/mixed', { heaps: [heap] }, { id: 'nothing' })
+    await asked('DELETE', '/api/tubes/{id}', { seen: 1 }, { id: 't' })
     await asked('POST', '/api/layers/{id}/painted', {}, { id: 'l' })
     await asked('POST', '/api/layers/{id}/touch', { feel: 'tacky' }, { id: 'l' })
     await asked('POST', '/api/undo', { event: written!['event'] })
@@ -97,6 +112,12 @@ describe('every answer is as it is described', () => {
     const films = [{ thicknessUm: 50, rate: 1, q: 0.5, appliedDay: 0 }]
     await asked('POST', '/api/compute/cure', { layers: films, untilDay: 30 })
     await asked('POST', '/api/compute/mismatch', { layers: films.map((film) => ({ ...film, flex: 1 })) })
+    const paints = layer('l', 'p', 0).paints
+    await asked('POST', '/api/compute/palette', { heaps: [{ paints, ml: 5 }], by: { fatness: 1.2 } })
+    await asked('POST', '/api/compute/palette', { heaps: [{ paints, ml: 0 }], by: { fatness: 1.2 } })
+    const climb = { heapG: 25, fromShare: 0.36, layers: 5 }
+    await asked('POST', '/api/compute/ladder', { ...climb, toShare: 0.46 })
+    await asked('POST', '/api/compute/ladder', { ...climb, toShare: 0.2 })
     await asked('POST', '/api/compute/design', { shelf: ['walnut'], wishes: [] })
     const clear = [{ clear: 'walnut', wetThicknessUm: 20, appliedDay: 0 }]
     await asked('POST', '/api/compute/soundness', { support: 'plywood', layers: clear })
