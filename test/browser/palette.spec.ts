@@ -1,4 +1,4 @@
-import { choose, expect, open, reload, saved, test } from './studio.ts'
+import { choose, expect, expectNoAxeProblems, open, reload, saved, test } from './studio.ts'
 
 test('a tube calibrated by a washed-out streak moves only the layers still to be painted', async ({
   page,
@@ -116,6 +116,9 @@ test('transparent by putty: one tap takes it into the heap, and fatness stays wh
   await saved(page)
   await reload(page)
   await expect(page.getByRole('button', { name: /Putty/ })).toBeVisible()
+  await expectNoAxeProblems(page)
+  await page.getByRole('button', { name: 'Lay it out anew from the layer’s plan' }).click()
+  await expect(page.getByRole('button', { name: /Putty/ })).toHaveCount(0)
 })
 
 test('a painter finds a tube by what it does, sees twins, and chooses a white for a role', async ({

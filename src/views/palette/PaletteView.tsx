@@ -158,6 +158,15 @@ function Card({ layer, edited, onLayer }: CardProps) {
           )}
         </div>
         <FinePrint laid={laid} />
+        {layer.palette && !layer.painted && (
+          <button
+            type="button"
+            className="not-printed mt-1 min-h-11 link"
+            onClick={() => edited.editLayer(layer.id, { palette: null })}
+          >
+            Lay it out anew from the layer’s plan
+          </button>
+        )}
       </div>
       <div className="not-printed min-w-0">
         <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
