@@ -11,7 +11,7 @@ import type { OwnTube } from './tube.ts'
 
 /** What a tube is made of and how it behaves: its own streaks and tests before the maker's word, that before the book. */
 export function compositionOf(tube: OwnTube, findMaterial: FindMaterial): Tube {
-  const { pigments, oil, transparency, sinkingTendency, hazards } = tube
+  const { pigments, oil, transparency, sinkingTendency, lightfastness, hazards } = tube
   const percent = oilPercentOf(tube)
   const plain: Tube = {
     pigments,
@@ -19,6 +19,7 @@ export function compositionOf(tube: OwnTube, findMaterial: FindMaterial): Tube {
     ...(percent !== null && { oilMassPercent: percent }),
     ...(transparency && { transparency }),
     ...(sinkingTendency && { sinkingTendency }),
+    ...(lightfastness && { lightfastness }),
     ...(hazards.length > 0 && { hazards }),
   }
   const times = rateTimesOf(tube, plain, findMaterial)
@@ -44,11 +45,12 @@ const anyThicknessUm = 60
 
 /** So many parts of a tube as a layer holds it. */
 export const paintFrom = (tube: OwnTube, parts: number, findMaterial: FindMaterial): Paint => {
-  const { pigments, hazards, ...rest } = compositionOf(tube, findMaterial)
+  const { pigments, hazards, lightfastness: _graded, ...rest } = compositionOf(tube, findMaterial)
   return {
     ...rest,
     pigments: [...pigments],
     ...(hazards && { hazards: [...tube.hazards] }),
+    ...(tube.lightfastness && { lightfastness: tube.lightfastness }),
     parts,
     tube: tube.id,
     name: tube.name,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { transparencies } from '../core/materials/material.ts'
+import { lightfastnesses } from '../core/palette/speeds.ts'
 import { ownHazards } from '../core/materials/own.ts'
 import { amountSchema, idSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
 
@@ -42,6 +43,7 @@ export const tubeSchema = z.object({
   rateTimes: z.number().min(0.01).max(100).optional(),
   transparency: z.enum(transparencies).optional(),
   sinkingTendency: z.number().min(1).max(5).optional(),
+  lightfastness: z.enum(lightfastnesses).optional(),
   hazards: z.array(z.enum(ownHazards)).max(12).optional(),
 })
 export const paintSchema = tubeSchema.extend({

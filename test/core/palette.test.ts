@@ -2,6 +2,7 @@ import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import type { Mixture } from '../../src/core/film/film.ts'
+import type { Tube } from '../../src/core/film/paint.ts'
 import { filmOf, mixOf, mixOfPortions } from '../../src/core/film/film.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import type { Material } from '../../src/core/materials/material.ts'
@@ -16,7 +17,7 @@ import { oilForPigment, pigmentToAdd, softnessOf } from '../../src/core/palette/
 import { dosed, dosedWith } from '../../src/core/palette/heap.ts'
 import type { Conditioning, DosedHeap, Heap } from '../../src/core/palette/heap.ts'
 import { keyLighter, laterYellowing } from '../../src/core/palette/keyShift.ts'
-import { oilLadder } from '../../src/core/palette/ladder.ts'
+import { oilLadder, oilShareOf } from '../../src/core/palette/ladder.ts'
 import { measured } from '../../src/core/palette/measured.ts'
 import { clouding, opaqueShare } from '../../src/core/palette/opaque.ts'
 import { clockOf, openTimeOf, slownessOf } from '../../src/core/palette/openTime.ts'
@@ -368,6 +369,14 @@ describe('an oil ladder (C60)', () => {
       5e-3,
     )
   })
+  it('with a medium that is half solvent it takes twice as much and more', () => {
+    expect(oilShareOf(mediumOf(['walnut', 1]))).to.equal(1)
+    const half = oilShareOf(mediumOf(['walnut', 1], ['gum_turpentine', 1]))
+    expect(half).to.be.within(0.4, 0.6)
+    const climb = { heapG: 25, fromShare: 0.3, toShare: 0.35, layers: 2 }
+    const [oil, thin] = [1, half].map((additiveShare) => oilLadder({ ...climb, additiveShare })![1]!.addG)
+    expect(thin).to.be.above(2 * oil!)
+  })
   it('as the limits allow: it climbs evenly to where the limit stands', () => {
     const rungs = oilLadder({ heapG: 25, fromShare: 0.36, toShare: 0.8, layers: 3, mostOfMix: 0.25 })!
     expect(rungs[2]!.targetShare).to.be.closeTo(0.52, 1e-9)
@@ -439,6 +448,12 @@ describe('a tube of paint (C31)', () => {
       expect([of.transparency, of.speed]).to.deep.equal(['transparent', 'fast'])
     }
     expect(found('pb29')).to.deep.equal(['Blue'])
+  })
+  it('what its maker grades it outranks the book where it is looked for', () => {
+    const blue = { pigments: [{ pigment: 'pb29', share: 1 }], oil: 'walnut' }
+    const found = (tubeOf: Tube) =>
+      findIn([tubeFound('Blue', tubeFacts(tubeOf, findInLibrary)!)], 'lightfast').length
+    expect([found(blue), found({ ...blue, lightfastness: 'IV' })]).to.deep.equal([1, 0])
   })
   it('a streak whose oil was washed out tells the oil; a dried one tells it roughly by what it gained', () => {
     const washed = oilByStreaks([{ how: 'washed', wetG: 5, leftG: 3.5 }])!

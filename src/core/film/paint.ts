@@ -12,6 +12,8 @@ export interface TubeTraits {
   readonly transparency?: Transparency
   /** 1 little to 5 much. */
   readonly sinkingTendency?: number
+  /** As the maker grades it, I to V. */
+  readonly lightfastness?: string
   /** What can hurt in it besides what its pigments bring. */
   readonly hazards?: readonly Hazard[]
 }
@@ -76,9 +78,9 @@ export function tubeIngredients(tube: Tube, findMaterial: FindMaterial): TubeRes
 
 /** A pigment as it behaves in this tube. */
 function asInTube(pigment: Material, { rateTimes = 1, ...traits }: TubeTraits): Material {
-  const { transparency, sinkingTendency, hazards = [] } = traits
+  const { transparency, sinkingTendency, lightfastness, hazards = [] } = traits
   const isPlain = rateTimes === 1 && hazards.length === 0
-  if (isPlain && transparency === undefined && sinkingTendency === undefined) return pigment
+  if (isPlain && !transparency && !sinkingTendency && !lightfastness) return pigment
   const { low, mid, high } = pigment.rate ?? { low: 1, mid: 1, high: 1 }
   return {
     ...pigment,
@@ -86,6 +88,7 @@ function asInTube(pigment: Material, { rateTimes = 1, ...traits }: TubeTraits): 
     rate: { low: low * rateTimes, mid: mid * rateTimes, high: high * rateTimes },
     ...(transparency && { transparency }),
     ...(sinkingTendency && { sinkingTendency }),
+    ...(lightfastness && { lightfastness }),
     ...(hazards.length > 0 && { hazards: [...new Set([...(pigment.hazards ?? []), ...hazards])] }),
   }
 }

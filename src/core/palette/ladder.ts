@@ -1,4 +1,5 @@
 import { addingTo } from '../dosing/putty.ts'
+import type { Ingredient } from '../medium/medium.ts'
 
 /** A climb of oil over several layers. Shares are of oil, by mass. */
 export interface Climb {
@@ -30,4 +31,14 @@ export function oilLadder(climb: Climb): readonly Rung[] | null {
     const targetShare = layers === 1 ? toShare : fromShare + ((toShare - fromShare) * at) / (layers - 1)
     return { targetShare, addG: addingTo(heapG, fromShare, targetShare, additiveShare)! }
   })
+}
+
+/** Oil and alkyd of it by mass; 0 of nothing. */
+export function oilShareOf(all: readonly Ingredient[]): number {
+  const mass = all.reduce((sum, { massG }) => sum + massG, 0)
+  const fat = all.reduce(
+    (sum, { material: { shares }, massG }) => sum + massG * ((shares.oil ?? 0) + (shares.alkyd ?? 0)),
+    0,
+  )
+  return mass > 0 ? fat / mass : 0
 }

@@ -7,7 +7,7 @@ import type { Limit } from '../practice/limits.ts'
 /** How well an opaque pigment hides, titanium white = 1 (reckonings.md, Opaque contamination). */
 const hiding: readonly (readonly [pattern: RegExp, weight: number])[] = [
   [/^pw6/, 1],
-  [/^pw7|^py35|^po20|^pr108|^pr101|^pr102|^py42|^py43|^pbk11|^pbr7|^pbr6|^pg17/, 0.6],
+  [/^pw7|^py35|^py37|^po20|^pr108|^pr101|^pr102|^py42|^py43|^pbk11|^pbr7|^pbr6|^pg17/, 0.6],
   [/^pw1/, 0.4],
 ]
 const otherHiding = 0.5

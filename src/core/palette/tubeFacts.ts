@@ -1,4 +1,5 @@
-import { mixOf, paintPortions } from '../film/film.ts'
+import { mixOfPortions } from '../film/film.ts'
+import { tubeDensity, tubeIngredients } from '../film/paint.ts'
 import type { BeforeDrinking } from '../film/film.ts'
 import type { Tube } from '../film/paint.ts'
 import { hazardsOf } from '../materials/hazards.ts'
@@ -36,12 +37,12 @@ const opaqueFrom = 1 / 3
 
 /** What a tube is, from its pigments and its oil; null where one of them is not to be found. */
 export function tubeFacts(tube: Tube, findMaterial: FindMaterial): TubeFacts | null {
-  const paints = [{ ...tube, parts: 1 }]
-  const neat = mixOf({ paints, wetThicknessUm: anyThicknessUm }, findMaterial)
-  const portions = paintPortions(paints, findMaterial)
-  if (!neat.ok || !portions.ok) return null
+  const portions = tubeIngredients(tube, findMaterial)
+  if (!portions.ok) return null
+  const neat = mixOfPortions({ paint: portions.ingredients, medium: [], thinner: [] }, anyThicknessUm)
+  if (!neat.ok) return null
   const { film } = neat.mix
-  const density = portions.ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const density = tubeDensity(portions.ingredients)
   const powders = portions.ingredients.slice(0, -1)
   const powderMl = powders.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
   const shareOf = (is: (pigment: Material) => boolean): number =>

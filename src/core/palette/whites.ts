@@ -40,7 +40,7 @@ export interface RankedWhite {
   readonly touchDays: number | null
 }
 
-/** Whether a tube is a white: most of its powder is. */
+/** Whether a tube is a white: every powder in it is. */
 export const isWhite = ({ materials, film }: TubeFacts): boolean => {
   const powders = materials.filter(({ family }) => family === 'pigment' || family === 'extender')
   return (

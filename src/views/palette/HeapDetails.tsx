@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react'
 import { heapUnits } from '../../document/heapUnits.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
+import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import { asLoosePaint } from '../../document/paints.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
@@ -19,6 +20,7 @@ interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
   readonly palette: LaidPalette
   readonly picture: LoadedPicture
+  readonly layer: LayerDocument
   readonly stock: Stock
   readonly onHeap: (change: Partial<HeapDocument>) => void
   readonly onRemove: () => void
@@ -28,7 +30,7 @@ const unitNames = { ml: 'ml', g: 'g', squeeze: 'squeezes' } as const
 
 /** One heap opened: what it is, where it stands, what spoils it, and how it is made paler. */
 export function HeapDetails(props: DetailsProps) {
-  const { laid, palette, picture, stock, onHeap, onRemove } = props
+  const { laid, palette, picture, layer, stock, onHeap, onRemove } = props
   const { heap } = laid
   const { findMaterial } = palette
   const units = heapUnits.filter(
@@ -100,7 +102,7 @@ export function HeapDetails(props: DetailsProps) {
       {isLaid(laid) && (
         <>
           <Consistencies laid={laid} palette={palette} />
-          <Spoils laid={laid} palette={palette} picture={picture} onHeap={onHeap} />
+          <Spoils laid={laid} palette={palette} picture={picture} layer={layer} onHeap={onHeap} />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
           <Films laid={laid} palette={palette} />
         </>

@@ -127,6 +127,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
                   laid={one}
                   palette={laid}
                   picture={picture}
+                  layer={layer}
                   stock={edited}
                   onHeap={(change) => editHeap(one.heap.id, change)}
                   onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}

@@ -2,6 +2,7 @@ import { brushSizes, carryOver } from '../../core/palette/carryOver.ts'
 import type { BrushSize } from '../../core/palette/carryOver.ts'
 import { clouding, opaqueShare } from '../../core/palette/opaque.ts'
 import { fatnessText, percent } from '../../core/words.ts'
+import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
@@ -13,6 +14,7 @@ interface SpoilsProps {
   readonly laid: LaidHeap
   readonly palette: LaidPalette
   readonly picture: LoadedPicture
+  readonly layer: LayerDocument
   readonly onHeap: (change: Partial<HeapDocument>) => void
 }
 
@@ -37,7 +39,7 @@ const strays = [
 ]
 
 /** What the brush brings into a heap: cleaning oil or spirit, and opaque paint that was left in it. */
-export function Spoils({ laid, palette, picture, onHeap }: SpoilsProps) {
+export function Spoils({ laid, palette, picture, layer, onHeap }: SpoilsProps) {
   const { heap } = laid
   const dips = heap.dips ?? noDips
   const stray = heap.stray ?? { pigment: 'pw6_rutile', g: 0 }
@@ -68,7 +70,7 @@ export function Spoils({ laid, palette, picture, onHeap }: SpoilsProps) {
           options={liquids}
         />
       </div>
-      <DipsSay laid={laid} palette={palette} picture={picture} />
+      <DipsSay laid={laid} palette={palette} picture={picture} layer={layer} />
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <NumberRow
           label="left in the brush"
@@ -92,11 +94,11 @@ export function Spoils({ laid, palette, picture, onHeap }: SpoilsProps) {
   )
 }
 
-function DipsSay({ laid: { heap, real }, palette, picture }: Omit<SpoilsProps, 'onHeap'>) {
+function DipsSay({ laid: { heap, real }, palette, picture, layer }: Omit<SpoilsProps, 'onHeap'>) {
   const { dips } = heap
   const liquid = dips && palette.findMaterial(dips.liquid)
   if (!dips || !liquid || dips.count === 0) return null
-  const firstLayer = picture.layers.every(({ painted }) => !painted)
+  const firstLayer = picture.layers[0]?.id === layer.id
   const { alkydWeight } = palette.conditioning
   const carried = carryOver(
     real.mix,

@@ -187,7 +187,7 @@ function Facts({
   )
   const [low, high] = [daysAtChance(forecast, 'touch', 0.1), daysAtChance(forecast, 'touch', 0.9)]
   const told = oilByStreaks(tube.streaks)
-  const grade = tube.lightfastness ?? facts.lightfastness
+  const grade = facts.lightfastness
   return (
     <>
       <p className="mt-2">
