@@ -288,7 +288,7 @@ describe('what spoils a mix', () => {
 
 describe('transparent by putty instead of by oil (C38)', () => {
   it('the same tint takes 44.7 ml either way; putty leaves the oil about where it was', () => {
-    const paint = { pigmentMl: 10, oilMl: 12, pigment: material('pb29') }
+    const paint = { pigmentMl: 10, oilMl: 12, demandMl: 9.6 }
     const tint = tintBoth(paint, 0.15, { fillerShare: 0.45, filler: material('chalk_whiting') })!
     expect(tint.byOil.addMl).to.be.closeTo(44.67, 0.01)
     expectClose(
@@ -299,7 +299,7 @@ describe('transparent by putty instead of by oil (C38)', () => {
     expect(tint.byOil.fatness).to.be.above(2 * tint.byPutty.fatness!)
   })
   it('what is paler already is not thinned', () => {
-    const paint = { pigmentMl: 1, oilMl: 20, pigment: material('pb29') }
+    const paint = { pigmentMl: 1, oilMl: 20, demandMl: 1 }
     expect(tintBoth(paint, 0.15, { fillerShare: 0.45, filler: material('chalk_whiting') })).to.equal(null)
   })
 })

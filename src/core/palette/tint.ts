@@ -17,11 +17,11 @@ export interface Tint {
 }
 
 /**
- * Transparent by putty instead of by oil: pigment and oil in ml, the share of pigment by volume wanted, and the putty's
- * filler by volume. Null where the pigment is down to that already.
+ * Transparent by putty instead of by oil: paint from the tube as pigment, oil and the oil its powder needs, ml; the share
+ * of pigment by volume wanted; and the putty's filler by volume. Null where the pigment is down to that already.
  */
 export function tintBoth(
-  paint: { readonly pigmentMl: number; readonly oilMl: number; readonly pigment: Material },
+  paint: { readonly pigmentMl: number; readonly oilMl: number; readonly demandMl: number },
   pigmentShare: number,
   putty: { readonly fillerShare: number; readonly filler: Material },
 ): Tint | null {
@@ -31,7 +31,7 @@ export function tintBoth(
   const way = (add: number, fillerShare: number): TintWay => {
     const fillerMl = add * fillerShare
     const oil = oilMl + add - fillerMl
-    const demand = pigmentMl * demandOf(paint.pigment) + fillerMl * demandOf(putty.filler)
+    const demand = paint.demandMl + fillerMl * demandOf(putty.filler)
     return {
       addMl: add,
       oilShare: oil / (pigmentMl + oilMl + add),

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { heapPaint, heldIn } from '../../core/palette/heap.ts'
 import { tintBoth } from '../../core/palette/tint.ts'
 import type { TintWay } from '../../core/palette/tint.ts'
 import { fatnessText } from '../../core/words.ts'
@@ -22,15 +23,18 @@ const oilOf = ({ heap }: LaidHeap): string => heap.paints[0]!.oil
 export function Paler({ laid, palette, onHeap }: PalerProps) {
   const [percent, setPercent] = useState(15)
   const [fillerPercent, setFiller] = useState(45)
-  const { heap, ml, real } = laid
+  const { heap, ml } = laid
   const { findMaterial } = palette
-  const powders = real.mix.all.filter(({ material }) => material.family === 'pigment')
-  const pigment = powders[0]?.material
   const chalk = findMaterial(filler)
-  if (!pigment || !chalk) return null
-  const pigmentMl = powders.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
-  const oilMl = real.mix.dryVolume - real.mix.powderVolume
-  const tint = tintBoth({ pigmentMl, oilMl, pigment }, percent / 100, {
+  const found = heapPaint({ paints: heap.paints, amount: { ml } }, findMaterial)
+  if (!chalk || !found.ok) return null
+  if (found.paint.some(({ material }) => material.family === 'extender')) return null
+  const pigmentMl = found.paint.reduce(
+    (sum, { material, volumeMl }) => sum + (material.family === 'pigment' ? volumeMl : 0),
+    0,
+  )
+  const { demandMl } = heldIn(found.paint)
+  const tint = tintBoth({ pigmentMl, oilMl: ml - pigmentMl, demandMl }, percent / 100, {
     fillerShare: fillerPercent / 100,
     filler: chalk,
   })
@@ -48,7 +52,7 @@ export function Paler({ laid, palette, onHeap }: PalerProps) {
   return (
     <fieldset className="min-w-0">
       <legend className="text-[0.8rem] text-soft">
-        Transparent by putty instead of by oil: the same tint
+        Transparent by putty instead of by oil: the same tint, before any medium
       </legend>
       <div className="flex flex-wrap items-end gap-3">
         <NumberRow
@@ -80,7 +84,7 @@ export function Paler({ laid, palette, onHeap }: PalerProps) {
                   add
                 </th>
                 <th scope="col" className="font-normal">
-                  oil, of the dry film
+                  oil, by volume
                 </th>
                 <th scope="col" className="font-normal">
                   fat
