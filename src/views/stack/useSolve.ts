@@ -6,7 +6,7 @@ import type { Solving } from '../../workers/solve.ts'
 
 export interface Solve {
   readonly solved: SolvedPicture
-  /** Whether what is solved belongs to an earlier picture than the one shown. */
+  /** Whether the picture shown is not solved yet: its dates are the table's, or those of an earlier picture. */
   readonly isRefining: boolean
   /** Null until they are found for the picture shown. */
   readonly mends: readonly (LayerMend | null)[] | null
@@ -50,7 +50,7 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const { of, solved, mends, problem } = solve
   return {
     solved,
-    isRefining: of !== null && of !== picture,
+    isRefining: of === null ? initial.areas.length === 0 : of !== picture,
     mends: of === picture ? mends : null,
     problem,
   }
