@@ -303,6 +303,7 @@ export function ternStreet(now: string): StudioDocument {
         areas: [],
         medium: null,
         thinner: null,
+        carried: [],
         ridgeWetUm: null,
         ...idea,
       }
@@ -503,6 +504,7 @@ export function ternStreet(now: string): StudioDocument {
       spoons: 'metric',
       policies: [],
       dryingBounds: usualBounds,
+      dipMl: {},
     },
     shelf: [...shelf(today)],
     tubes: [...tubes],

@@ -1,6 +1,7 @@
 import { pouredG } from '../core/batch/pouring.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
+import { findInLibrary } from '../core/materials/find.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
 import type { MediumDocument } from './recipe.ts'
@@ -11,6 +12,8 @@ import { findAsUsed } from './studioMaterials.ts'
 export interface UsableMedium extends MediumDocument {
   readonly materials?: readonly ShelfItem[]
   readonly batch?: true
+  /** What is left in the jar of a finished batch, ml. */
+  readonly leftMl?: number
 }
 
 export const batchTitle = ({ name, number }: Pick<Batch, 'name' | 'number'>): string =>
@@ -30,6 +33,12 @@ export function mediumOfBatch(batch: Batch): UsableMedium {
     batch: true,
   }
 }
+
+/** The same as it stands on the shelf: with what is left of it, once it is made. */
+export const jarOf = (batch: Batch): UsableMedium => ({
+  ...mediumOfBatch(batch),
+  ...(batch.madeOn && { leftMl: leftMl(batch, findInLibrary) }),
+})
 
 /** What is in a batch; null while nothing is poured. */
 export function poured(batch: Batch, findMaterial: FindMaterial): Medium | null {

@@ -6,23 +6,33 @@ import { materialsOfTube } from './paints.ts'
 /** What is on the brush, planned or as it was. */
 export type Brush = Pick<
   LayerDocument,
-  'areas' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'ridgeWetUm'
+  'areas' | 'paints' | 'medium' | 'thinner' | 'carried' | 'wetThicknessUm' | 'ridgeWetUm'
 >
 
 /** The plan of a layer, and nothing else of it. */
-export const planOf = ({ areas, paints, medium, thinner, wetThicknessUm, ridgeWetUm }: Brush): Brush => ({
+export const planOf = ({
   areas,
   paints,
   medium,
   thinner,
+  carried,
+  wetThicknessUm,
+  ridgeWetUm,
+}: Brush): Brush => ({
+  areas,
+  paints,
+  medium,
+  thinner,
+  carried,
   wetThicknessUm,
   ridgeWetUm,
 })
 
 /** The materials on the brush, but for those of its medium. */
-export const materialsOn = ({ paints, thinner }: Brush): readonly string[] => [
+export const materialsOn = ({ paints, thinner, carried }: Brush): readonly string[] => [
   ...paints.flatMap(materialsOfTube),
   ...(thinner ? [thinner.material] : []),
+  ...carried.map(({ material }) => material),
 ]
 
 /** What lies on the picture of a painted layer, or will lie on it of another. */

@@ -53,13 +53,17 @@ const heapBounds = [0.5, 60] as const
 
 /** The palette of a layer: as it was laid out, else a heap of each of its paints, as much as its area wants. */
 export function paletteOf(
-  layer: Pick<LayerDocument, 'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'wetThicknessUm' | 'areas'>,
+  layer: Pick<
+    LayerDocument,
+    'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'carried' | 'wetThicknessUm' | 'areas'
+  >,
   painting: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
 ): PaletteDocument {
   if (layer.palette) return layer.palette
   const { paints, medium, thinner } = layer
   const parts = paints.reduce((sum, paint) => sum + paint.parts, 0)
-  const wet = parts + (medium?.parts ?? 0) + (thinner?.parts ?? 0)
+  const carried = layer.carried.reduce((sum, one) => sum + one.parts, 0)
+  const wet = parts + (medium?.parts ?? 0) + (thinner?.parts ?? 0) + carried
   const wantedMl = areaCm2Of(painting, layer) * layer.wetThicknessUm * 1e-4 * (wet > 0 ? parts / wet : 1)
   const mlOf = (paint: Paint): number => {
     const ml = wantedMl > 0 ? (wantedMl * paint.parts) / parts : usualHeapMl

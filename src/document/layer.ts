@@ -10,7 +10,7 @@ import {
   thicknessUmSchema,
 } from './values.ts'
 import { mixedSchema, paletteSchema } from './palette.ts'
-import { paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
+import { carriedSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 
 /** A layer: what is planned, what was really done, and what was put right about that. */
@@ -22,9 +22,12 @@ const brush = {
   paints: z.array(paintSchema).max(12),
   medium: z.object({ mediumId: idSchema, parts: partsSchema }).nullable(),
   thinner: thinnerSchema.nullable(),
+  carried: carriedSchema,
   wetThicknessUm: thicknessUmSchema,
   ridgeWetUm: thicknessUmSchema.nullable(),
 }
+/** The same as stored: older layers say nothing of what brushes brought in. */
+const storedBrush = { ...brush, carried: carriedSchema.default([]) }
 
 /**
  * What was used, as it was then. Written by the studio alone; later changes to a recipe or a lot do not touch it. What was
@@ -32,7 +35,7 @@ const brush = {
  */
 export const paintedSchema = z.object({
   at: minuteSchema,
-  ...brush,
+  ...storedBrush,
   /** The medium as it was; null: none was used, or none is on record. */
   used: z.object({ name: nameSchema, recipe: recipeSchema }).nullable(),
   /** The painter's own lots in any of it, as they were. */
@@ -45,7 +48,7 @@ const planned = {
   paintingId: idSchema,
   position: z.number().int().min(0).max(1000),
   name: nameSchema,
-  ...brush,
+  ...storedBrush,
   wetInWet: z.boolean(),
   plannedOn: dateSchema.nullable(),
   /** What lies on the palette for it; null: nothing is laid out yet. */
@@ -76,6 +79,7 @@ export const settledByPainting = [
   'paints',
   'medium',
   'thinner',
+  'carried',
   'wetThicknessUm',
   'ridgeWetUm',
   'wetInWet',

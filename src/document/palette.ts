@@ -1,9 +1,8 @@
 import { z } from 'zod'
-import { brushSizes } from '../core/palette/carryOver.ts'
-import type { BrushSize } from '../core/palette/carryOver.ts'
+import { brushNames } from '../core/palette/carryOver.ts'
 import { keepings } from '../core/palette/openTime.ts'
 import { heapUnits } from './heapUnits.ts'
-import { paintSchema } from './recipe.ts'
+import { carriedSchema, paintSchema } from './recipe.ts'
 import { idSchema, minuteSchema, nameSchema } from './values.ts'
 
 /** What lies on the palette for a layer: heaps, how they are conditioned, and what became of them. */
@@ -16,6 +15,8 @@ const pouredSchema = z.object({
   mediumMl: ml,
   drops: z.number().int().min(1).max(1e5).nullable(),
   thinnerMl: ml,
+  /** What brushes brought along, ml. */
+  carried: carriedSchema.default([]),
 })
 
 /** A heap: a mixture of tubes, parts by volume; a squeeze is one of its first tube. */
@@ -29,7 +30,7 @@ export const heapSchema = z.object({
     .object({
       liquid: idSchema,
       count: z.number().int().min(0).max(500),
-      brush: z.enum(Object.keys(brushSizes) as [BrushSize, ...BrushSize[]]),
+      brush: z.enum(brushNames),
     })
     .nullable(),
   /** Opaque paint that was left in the brush. */

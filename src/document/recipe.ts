@@ -53,6 +53,8 @@ export const paintSchema = tubeSchema.extend({
   name: nameSchema.optional(),
 })
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
+/** What brushes brought into the paint: cleaning oil or spirit, stray pigment. */
+export const carriedSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(24)
 
 /** A mixture on its way to becoming a film. */
 export const mixtureSchema = z.object({

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { usualBounds } from '../core/materials/iodine.ts'
 import { policyIds } from '../core/materials/policy.ts'
+import { brushNames } from '../core/palette/carryOver.ts'
 import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
@@ -33,6 +34,10 @@ export const settingsSchema = z.object({
     .object({ semi: z.number().min(1).max(250), drying: z.number().min(1).max(250) })
     .refine(({ semi, drying }) => semi < drying, 'Semi-drying must begin below drying.')
     .default(usualBounds),
+  /** What a dip of a brush brings from the cleaning jar, ml, where it was weighed. */
+  dipMl: z
+    .partialRecord(z.enum(brushNames), z.number().positive('A dip brings something.').max(10))
+    .default({}),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -44,6 +49,7 @@ export const defaultSettings: Settings = {
   spoons: 'metric',
   policies: [],
   dryingBounds: usualBounds,
+  dipMl: {},
 }
 
 export const areaSchema = z.object({

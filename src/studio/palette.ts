@@ -1,3 +1,4 @@
+import { carriedTogether } from '../document/carried.ts'
 import { paintsTogether, paletteOf } from '../document/heaps.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { HeapDocument, MixedRequest, PaletteDocument } from '../document/palette.ts'
@@ -66,12 +67,12 @@ function withMixed(palette: PaletteDocument, mixed: readonly MixedHeap[], at: st
   return { ...palette, heaps: [...kept, ...fresh] }
 }
 
-/** The layer's plan as it was mixed: the paints in ml, and so much medium and thinner. */
+/** The layer's plan as it was mixed: the paints in ml, so much medium and thinner, and what brushes brought along. */
 function planFrom(
   { medium, thinner }: LayerDocument,
   now: readonly MixedHeap[],
   before: PaletteDocument,
-): Pick<LayerDocument, 'paints' | 'medium' | 'thinner'> {
+): Pick<LayerDocument, 'paints' | 'medium' | 'thinner' | 'carried'> {
   const earlier = before.heaps.flatMap((heap) =>
     heap.mixed && !now.some(({ id }) => id === heap.id)
       ? [{ paints: heap.paints, ml: heap.mixed.ml, poured: heap.mixed }]
@@ -88,6 +89,7 @@ function planFrom(
     paints,
     medium: medium && { ...medium, parts: sum((poured) => poured.mediumMl) },
     thinner: thinner && thinnerMl > 0 ? { ...thinner, parts: thinnerMl } : null,
+    carried: carriedTogether(all.map(({ poured }) => poured.carried)),
   }
 }
 

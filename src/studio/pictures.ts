@@ -7,7 +7,7 @@ import type { PracticeDocument } from '../document/practice.ts'
 import { unsolved } from '../document/solved.ts'
 import type { SolvedPicture } from '../document/solved.ts'
 import type { Batch } from '../document/batch.ts'
-import { mediumOfBatch } from '../document/batchMedium.ts'
+import { jarOf } from '../document/batchMedium.ts'
 import type { UsableMedium } from '../document/batchMedium.ts'
 import { grouped } from '../document/grouped.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -84,7 +84,7 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
   const named = [...new Set(layers.flatMap(namedMedium))]
   const mediums = await listByIds(db, 'medium', named)
   const batches = await listByIds(db, 'batch', named)
-  const poured = batches.filter(({ pours }) => pours.length > 0).map(mediumOfBatch)
+  const poured = batches.filter(({ pours }) => pours.length > 0).map(jarOf)
   const recipes = [...mediums, ...poured].map(({ recipe }) => recipe)
   const tubes = await listByIds(db, 'tube', [...new Set(layers.flatMap(tubesAtHand))])
   const onPalettes = layers.flatMap(({ palette }) => palette?.heaps.flatMap(({ paints }) => paints) ?? [])
@@ -113,7 +113,7 @@ const materialsOf = (layer: LayerDocument): readonly string[] => [
 export async function usableOf(db: Database, id: string): Promise<Bench | null> {
   const [medium] = await listByIds(db, 'medium', [id])
   const [batch] = medium ? [] : await listByIds(db, 'batch', [id])
-  const usable: UsableMedium | null = medium ?? (batch && hasPours(batch) ? mediumOfBatch(batch) : null)
+  const usable: UsableMedium | null = medium ?? (batch && hasPours(batch) ? jarOf(batch) : null)
   if (!usable) return null
   const { mediums, items } = await closureOf(db, [usable.recipe])
   return { mediums: [usable, ...mediums.filter((one) => one.id !== id)], shelf: items, tubes: [] }

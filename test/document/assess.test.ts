@@ -8,7 +8,7 @@ import { solve } from '../../src/document/solve.ts'
 import { mendOf } from '../../src/document/mend.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
-import { layer as plainLayer, paintedAt, painting } from '../studio/bodies.ts'
+import { layer as plainLayer, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
 
 const today = dayOf('2026-11-24')! + 0.4
 const oil = {
@@ -27,17 +27,8 @@ const layer = (
   const plan = plainLayer(id, 'p', position, { name: id, paints, ...rest })
   return at === undefined ? plan : paintedAt(at, plan, plan.medium && oil)
 }
-const picture = (layers: readonly LayerDocument[], rest: Partial<Picture> = {}): Picture => ({
-  painting: painting('p'),
-  layers,
-  touchTests: [],
-  mediums: [oil],
-  shelf: [],
-  practices: [],
-  settings: defaultSettings,
-  today,
-  ...rest,
-})
+const picture = (layers: readonly LayerDocument[], rest: Partial<Picture> = {}): Picture =>
+  anyPicture(layers, { mediums: [oil], today, ...rest })
 const judged = (one: Picture) => assess(one, findInLibrary, solve(one, findInLibrary)!)
 const rules = (one: Picture): readonly string[] =>
   judged(one)

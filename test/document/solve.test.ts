@@ -7,21 +7,16 @@ import { assess } from '../../src/document/assess.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import type { Picture } from '../../src/document/picture.ts'
 import { solve } from '../../src/document/solve.ts'
-import { defaultSettings } from '../../src/document/studio.ts'
-import { layer, medium, paintedAt, painting } from '../studio/bodies.ts'
+import { layer, medium, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
 
 const oils = medium('oil', { recipe: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' }] } })
 const paints = (pigment: string) => [{ pigments: [{ pigment, share: 1 }], oil: 'walnut', parts: 1 }]
-const picture = (layers: readonly LayerDocument[], practice = 'oil-led'): Picture => ({
-  painting: painting('p', { practice, support: 'linen_stretched', ground: 'acrylic_dispersion_ground' }),
-  layers,
-  touchTests: [],
-  mediums: [oils],
-  shelf: [],
-  practices: [],
-  settings: defaultSettings,
-  today: dayOf('2026-11-25T09:00')!,
-})
+const picture = (layers: readonly LayerDocument[], practice = 'oil-led'): Picture =>
+  anyPicture(layers, {
+    painting: painting('p', { practice, support: 'linen_stretched', ground: 'acrylic_dispersion_ground' }),
+    mediums: [oils],
+    today: dayOf('2026-11-25T09:00')!,
+  })
 const judged = (one: Picture) => assess(one, findInLibrary, solve(one, findInLibrary)!)
 
 const idea = fc.record({

@@ -5,6 +5,9 @@ import type { ShelfItem } from '../../src/document/shelf.ts'
 import { blankTube } from '../../src/document/blankTube.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
 import type { LayerDocument, Painted } from '../../src/document/layer.ts'
+import { dayOf } from '../../src/core/plan/calendar.ts'
+import type { Picture } from '../../src/document/picture.ts'
+import { defaultSettings } from '../../src/document/studio.ts'
 import type { PaintingDocument } from '../../src/document/studio.ts'
 
 /** Plain things to test with; what matters to a test is said there. */
@@ -32,6 +35,19 @@ export const painting = (id: string, rest: Partial<PaintingDocument> = {}): Pain
   ...rest,
 })
 
+/** A picture to be judged, in a room of 20 °C. */
+export const picture = (layers: readonly LayerDocument[], rest: Partial<Picture> = {}): Picture => ({
+  painting: painting('p'),
+  layers,
+  touchTests: [],
+  mediums: [],
+  shelf: [],
+  practices: [],
+  settings: defaultSettings,
+  today: dayOf('2026-11-24')! + 0.4,
+  ...rest,
+})
+
 export const layer = (
   id: string,
   paintingId: string,
@@ -46,6 +62,7 @@ export const layer = (
   paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
   medium: null,
   thinner: null,
+  carried: [],
   wetThicknessUm: 60,
   ridgeWetUm: null,
   wetInWet: false,

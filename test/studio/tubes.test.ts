@@ -3,6 +3,7 @@ import { after, before, describe, it } from 'mocha'
 import { assess } from '../../src/document/assess.ts'
 import { compositionOf, paintFrom } from '../../src/document/ownTube.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
+import { correctionSchema } from '../../src/document/layer.ts'
 import type { HeapDocument } from '../../src/document/palette.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
@@ -149,10 +150,15 @@ describe('mixed it', () => {
     mixed: null,
     kept: [],
   })
-  const poured = (one: HeapDocument, mediumMl: number) => ({
+  const poured = (one: HeapDocument, mediumMl: number, oilMl = 0) => ({
     ...one,
     ml: one.amount,
-    poured: { mediumMl, drops: 5, thinnerMl: 0 },
+    poured: {
+      mediumMl,
+      drops: 5,
+      thinnerMl: 0,
+      carried: oilMl > 0 ? [{ material: 'walnut', parts: oilMl }] : [],
+    },
   })
   const [white, ochre] = [
     tube('white', { pigments: [{ pigment: 'pw6_rutile', share: 1 }], leftMl: 20 }),
@@ -208,6 +214,19 @@ describe('mixed it', () => {
     expect(paints.find(({ tube: id }) => id === 'ochre')!.parts).to.equal(5)
     expect(mixed).to.have.length(2)
     await undoEvent(write(), written.event)
+  })
+  it('what dips brought into it goes on the picture with it, and a correction of the thickness leaves it there', async () => {
+    const dipped = [poured(heap('h4', ochre, 2), 0, 0.6), poured(heap('h5', ochre, 2), 0, 0.3)]
+    const written = await logMixed(write(), 'a', { heaps: dipped })
+    const { mixed, carried } = (await find(studio.db, 'layer', 'a'))!
+    expect(carried).to.deep.equal([{ material: 'walnut', parts: 0.9 }])
+    expect(mixed.at(-1)!.heaps[0]!.carried).to.deep.equal([{ material: 'walnut', parts: 0.6 }])
+    const painted = await logPainted(write(), 'a')
+    const change = correctionSchema.parse({ wetThicknessUm: 80 })
+    const corrected = await correctPainted(write(), 'a', change)
+    const now = (await find(studio.db, 'layer', 'a'))!.painted!
+    expect([now.wetThicknessUm, now.carried]).to.deep.equal([80, carried])
+    for (const done of [corrected, painted, written]) await undoEvent(write(), done.event)
   })
   it('is undone as one', async () => {
     await undoEvent(write(), event)

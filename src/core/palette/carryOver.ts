@@ -6,6 +6,7 @@ import type { Material } from '../materials/material.ts'
 /** What a brush brings back from the jar it was rinsed in, ml a dip; an estimate until ten dips are weighed. */
 export const brushSizes = { small: 0.05, middle: 0.15, large: 0.4 } as const
 export type BrushSize = keyof typeof brushSizes
+export const brushNames = Object.keys(brushSizes) as [BrushSize, ...BrushSize[]]
 
 /** Cleaning liquid carried into a heap. */
 export interface Carried {

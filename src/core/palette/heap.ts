@@ -88,16 +88,21 @@ interface Stirred {
   readonly medium: readonly Ingredient[]
   readonly thinner: Material | undefined
   readonly thinnerMl: number
+  readonly carried?: readonly Ingredient[]
 }
 
 /** What a heap is once so much medium and thinner is in it. */
 function stirred(
-  { ml, paint, medium, thinner, thinnerMl }: Stirred,
+  { ml, paint, medium, thinner, thinnerMl, carried = [] }: Stirred,
   note: NoDose | null,
   alkydWeight?: number,
 ): DosedResult {
   const made = mixOfPortions(
-    { paint, medium, thinner: thinner && thinnerMl > 0 ? [ofVolume(thinner, thinnerMl)] : [] },
+    {
+      paint,
+      medium,
+      thinner: [...(thinner && thinnerMl > 0 ? [ofVolume(thinner, thinnerMl)] : []), ...carried],
+    },
     anyThicknessUm,
   )
   if (!made.ok) return made
@@ -115,18 +120,25 @@ function stirred(
   }
 }
 
-/** A heap as it comes out when so much was really poured, ml. */
+/** What really went into a heap: ml poured, and what brushes brought along. */
+export interface StirredIn {
+  readonly mediumMl: number
+  readonly thinnerMl: number
+  readonly carried?: readonly Ingredient[]
+}
+
+/** A heap as it comes out with what really went into it. */
 export function dosedWith(
   heap: Heap,
   { medium, thinner, alkydWeight }: Conditioning,
-  poured: { readonly mediumMl: number; readonly thinnerMl: number },
+  { mediumMl, thinnerMl, carried = [] }: StirredIn,
   findMaterial: FindMaterial,
 ): DosedResult {
   const found = heapPaint(heap, findMaterial)
   if (!found.ok) return found
-  const portion = poured.mediumMl > 0 && medium.length > 0 ? toVolume(medium, poured.mediumMl) : []
+  const portion = mediumMl > 0 && medium.length > 0 ? toVolume(medium, mediumMl) : []
   const { ml, paint } = found
-  return stirred({ ml, paint, medium: portion, thinner, thinnerMl: poured.thinnerMl }, null, alkydWeight)
+  return stirred({ ml, paint, medium: portion, thinner, thinnerMl, carried }, null, alkydWeight)
 }
 
 /** By volume for a heap told in ml, by mass for one told in g. */

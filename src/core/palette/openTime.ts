@@ -20,7 +20,7 @@ const glassSlows = 2
 const coldC = 5
 /** From this share of solvent a heap stiffens as it leaves, long before its oil does anything. */
 const setsUpFrom = 0.2
-const minutesADay = 24 * 60
+export const minutesADay = 24 * 60
 
 /** How long a mixed heap can be worked, minutes in this room; null: nothing in it sets. */
 export interface OpenTime {

@@ -4,6 +4,7 @@ import { Chooser } from '../../ui/Chooser.tsx'
 import { Labelled, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { parseParts } from '../../core/measure/parse.ts'
+import { about } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import { useChoice } from '../../ui/useBench.ts'
 import type { usePicture } from '../stack/usePicture.ts'
@@ -24,6 +25,10 @@ const ways = [
 const mediumLookups = ['medium', 'batch'] as const
 const noMedium = [{ id: '', name: 'none' }]
 const usualProportion = 0.25
+
+/** "1 : 9" for a ninth of medium on the paint. */
+const proportionText = (proportion: number): string =>
+  proportion === 0 ? '0' : proportion <= 1 ? `1 : ${about(1 / proportion, 3)}` : `${about(proportion, 3)} : 1`
 
 /** How the doses are found, and what is stirred in. */
 export function Conditioning({ layer, laid, edited, onPalette }: ConditioningProps) {
@@ -64,9 +69,9 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
         />
       ) : (
         <TypedRow
-          label="on the paint"
-          className="w-20"
-          shown={by.proportion === 0 ? '0' : String(Number(by.proportion.toPrecision(3)))}
+          label="medium : paint"
+          className="w-24"
+          shown={proportionText(by.proportion)}
           read={(text): Reading<number> => {
             const parsed = parseParts(text, 1)
             return !parsed.ok

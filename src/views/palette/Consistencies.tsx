@@ -1,3 +1,4 @@
+import { volumeOf } from '../../core/film/film.ts'
 import { useState } from 'react'
 import { consistencies, feelOf, stepTo } from '../../core/palette/consistency.ts'
 import type { Consistency, Step } from '../../core/palette/consistency.ts'
@@ -35,7 +36,7 @@ export function Consistencies({ laid, palette }: { readonly laid: LaidHeap; read
   )
 }
 
-function stepOf(wanted: Consistency, { heap, real, ml, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
+function stepOf(wanted: Consistency, { heap, real, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
   const { conditioning, practice, findMaterial } = palette
   const neat = heapPaint({ paints: heap.paints, amount: { ml: 1 } }, findMaterial)
   const { alkydWeight } = conditioning
@@ -45,7 +46,7 @@ function stepOf(wanted: Consistency, { heap, real, ml, thinnerMl }: LaidHeap, pa
     wanted,
     {
       film: real.mix.film,
-      wetMl: ml + real.mediumMl + thinnerMl,
+      wetMl: volumeOf(real.mix.all),
       thinnerMl,
       ...mixed,
       paintFat: paint.fatMl,

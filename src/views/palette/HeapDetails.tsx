@@ -1,5 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react'
 import { heapUnits } from '../../document/heapUnits.ts'
+import type { OwnDips } from '../../document/carried.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
@@ -15,6 +16,7 @@ import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
+import type { Spoiling } from './Spoils.tsx'
 
 interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
@@ -23,6 +25,8 @@ interface DetailsProps {
   readonly layer: LayerDocument
   readonly stock: Stock
   readonly onHeap: (change: Partial<HeapDocument>) => void
+  readonly onSpoilt: (spoils: Spoiling) => void
+  readonly onDips: (own: OwnDips) => void
   readonly onRemove: () => void
 }
 
@@ -102,7 +106,14 @@ export function HeapDetails(props: DetailsProps) {
       {isLaid(laid) && (
         <>
           <Consistencies laid={laid} palette={palette} />
-          <Spoils laid={laid} palette={palette} picture={picture} layer={layer} onHeap={onHeap} />
+          <Spoils
+            laid={laid}
+            palette={palette}
+            picture={picture}
+            layer={layer}
+            onSpoilt={props.onSpoilt}
+            onDips={props.onDips}
+          />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
           <Films laid={laid} palette={palette} />
         </>

@@ -1,5 +1,6 @@
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { feelOf } from '../../core/palette/consistency.ts'
+import { minutesADay } from '../../core/palette/openTime.ts'
 import { dayCount, fatnessText } from '../../core/words.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { HeapDocument } from '../../document/palette.ts'
@@ -79,8 +80,6 @@ function onPalette(laid: LaidHeap | SpoiltHeap): string {
   const told = unitWords[unit](amount)
   return unit === 'ml' || !isLaid(laid) ? `${told} on the palette` : `${told} (${about(laid.ml)} ml)`
 }
-
-const minutesADay = 24 * 60
 
 /** How long it can be worked; once it is mixed its clock says so. */
 function lasting(laid: LaidHeap | SpoiltHeap): readonly string[] {

@@ -2,7 +2,7 @@ import type { FindMaterial } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { heapName } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { about, dayText, mlText } from '../../ui/format.ts'
+import { about, dayText, mlText, shortName } from '../../ui/format.ts'
 
 /** What was really on the palette, the last first. */
 export function MixedRecords({
@@ -24,7 +24,7 @@ export function MixedRecords({
               {medium ? `, with ${medium}` : ''}
             </p>
             <ul>
-              {heaps.map(({ paints, ml, mediumMl, drops, thinnerMl }, index) => (
+              {heaps.map(({ paints, ml, mediumMl, drops, thinnerMl, carried }, index) => (
                 <li key={index}>
                   {about(ml, 3)} ml of {heapName({ paints }, findMaterial)}
                   {drops !== null
@@ -33,6 +33,10 @@ export function MixedRecords({
                       ? `, ${mlText(mediumMl)} of medium`
                       : ', neat'}
                   {thinnerMl > 0 && `, ${mlText(thinnerMl)} thinner`}
+                  {carried.map(
+                    ({ material, parts }) =>
+                      `, by the brush ${mlText(parts)} of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+                  )}
                 </li>
               ))}
             </ul>

@@ -1,27 +1,27 @@
 import { Plus, Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { keepingOf } from '../../core/batch/keeping.ts'
-import { openTimeOf } from '../../core/palette/openTime.ts'
-import type { Climate } from '../../core/cure/climate.ts'
-import { mixOfPortions } from '../../core/film/film.ts'
+import { carriedInto, carriedTogether } from '../../document/carried.ts'
 import { emptyHeap } from '../../document/heaps.ts'
+import { settingsId } from '../../document/settingsId.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument, PaletteDocument } from '../../document/palette.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo } from '../../ui/client.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
-import { Choice, NumberField } from '../../ui/fields.tsx'
-import { about, mlText, percentText, shortName } from '../../ui/format.ts'
+import { Choice } from '../../ui/fields.tsx'
+import { about, shortName } from '../../ui/format.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { dayCount } from '../../core/words.ts'
 import { usePicture } from '../stack/usePicture.ts'
 import { Conditioning } from './Conditioning.tsx'
+import { Jar, Total, mediumMixed } from './Dish.tsx'
 import { HeapDetails } from './HeapDetails.tsx'
 import { HeapRow } from './HeapRow.tsx'
 import { isLaid, laidOut } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 import { MixedRecords } from './MixedRecords.tsx'
+import type { Spoiling } from './Spoils.tsx'
+import { Timing } from './Timing.tsx'
 import { Tools } from './Tools.tsx'
 import { useAlarms } from './useAlarms.ts'
 
@@ -78,6 +78,17 @@ function Card({ layer, edited, onLayer }: CardProps) {
     edited.editLayer(layer.id, { palette: { ...palette, ...change } })
   const editHeap = (id: string, change: Partial<HeapDocument>): void =>
     edit({ heaps: palette.heaps.map((heap) => (heap.id === id ? { ...heap, ...change } : heap)) })
+  /** What brushes bring into a heap that is mixed already goes on with the layer. */
+  const spoil = (id: string, spoils: Spoiling): void => {
+    const heaps = palette.heaps.map((heap) =>
+      heap.id === id ? spoilt({ ...heap, ...spoils }, laid, picture) : heap,
+    )
+    const goesOn = !layer.painted && heaps.some((heap) => heap.id === id && heap.mixed)
+    const carried = carriedTogether(heaps.map(({ mixed }) => mixed?.carried ?? []))
+    edited.editLayer(layer.id, { palette: { ...palette, heaps }, ...(goesOn && { carried }) })
+  }
+  // What the jar holds is told as the page came; what was mixed since has left it.
+  const [mixedBefore] = useState(() => mediumMixed(layer))
   const heaps = laid.heaps.filter(isLaid)
   useAlarms(picture.painting, layer, heaps)
   const unmixed = heaps.filter(({ heap }) => !heap.mixed)
@@ -130,6 +141,8 @@ function Card({ layer, edited, onLayer }: CardProps) {
                   layer={layer}
                   stock={edited}
                   onHeap={(change) => editHeap(one.heap.id, change)}
+                  onSpoilt={(spoils) => spoil(one.heap.id, spoils)}
+                  onDips={(dipMl) => edited.desk.edit('setting', settingsId, { dipMl })}
                   onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
                 />
               )}
@@ -137,6 +150,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
           ))}
         </ul>
         <Total laid={laid} climate={picture.settings.climate} onPalette={edit} />
+        <Jar laid={laid} layer={layer} picture={picture} mixedBefore={mixedBefore} />
         <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
           <button
             type="button"
@@ -182,16 +196,26 @@ function Card({ layer, edited, onLayer }: CardProps) {
   )
 }
 
+/** A heap with what brushes brought in; one that is mixed already has it on record. */
+function spoilt(
+  heap: HeapDocument,
+  { findMaterial }: LaidPalette,
+  { settings }: LoadedPicture,
+): HeapDocument {
+  const { mixed } = heap
+  return { ...heap, mixed: mixed && { ...mixed, carried: carriedInto(heap, settings.dipMl, findMaterial) } }
+}
+
 const usualPaint = {
   pigments: [{ pigment: 'pw6_rutile', share: 1 }],
   oil: 'linseed_alkali_refined',
   parts: 1,
 }
 
-const asMixed = ({ heap, ml, medium, thinnerMl }: LaidHeap) => ({
+const asMixed = ({ heap, ml, medium, thinnerMl, carried }: LaidHeap) => ({
   ...heap,
   ml: Number(ml.toPrecision(6)),
-  poured: { mediumMl: Number(medium.ml.toPrecision(6)), drops: medium.drops, thinnerMl },
+  poured: { mediumMl: Number(medium.ml.toPrecision(6)), drops: medium.drops, thinnerMl, carried },
 })
 
 /** Which layer it is for, and what is stirred in. */
@@ -241,110 +265,6 @@ function Head({
   )
 }
 
-const minutesADay = 24 * 60
-/** A clock is told to the quarter of an hour: it is an estimate. */
-const toldTo = 15
-
-/** "22:15", with its day where that is not this one. */
-function clockText(minute: number): string {
-  const at = new Date(Math.round(minute / toldTo) * toldTo * 60_000)
-  const isToday = at.toDateString() === new Date().toDateString()
-  return at.toLocaleString('en-GB', {
-    ...(!isToday && { weekday: 'short' }),
-    hour: '2-digit',
-    minute: '2-digit',
-  })
-}
-
-const places = [
-  ['open', 'Open'],
-  ['glass', 'Under glass'],
-  ['cold', 'In the cold'],
-] as const
-
-/** How long it can be worked; once mixed, until when, and where it lies. */
-function Timing({
-  laid: { heap, clock },
-  onHeap,
-}: {
-  readonly laid: LaidHeap
-  readonly onHeap: (change: Partial<HeapDocument>) => void
-}) {
-  if (!heap.mixed || !clock) return null
-  const where = heap.kept.at(-1)!.where
-  const isSet = Date.now() / 60_000 > clock.sets
-  return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[4.75rem] text-[0.95rem] sm:pl-[9.5rem]">
-      <span className={isSet ? 'text-watch' : ''}>
-        {isSet
-          ? `It began to set ${clockText(clock.sets)}.`
-          : `Sets about ${clockText(clock.sets)}, alarm ${clockText(clock.alarm)}.`}
-      </span>
-      <span role="group" aria-label="Where it lies" className="not-printed flex">
-        {places.map(([id, name]) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={where === id}
-            className="min-h-11 border border-rule px-2.5 aria-pressed:border-ink aria-pressed:bg-wash"
-            onClick={() => where !== id && onHeap({ kept: [...heap.kept, { where: id, at: nowText() }] })}
-          >
-            {name}
-          </button>
-        ))}
-      </span>
-      <button
-        type="button"
-        className="not-printed min-h-11 link"
-        onClick={() => onHeap({ mixed: null, kept: [] })}
-      >
-        Scraped off
-      </button>
-    </div>
-  )
-}
-
-/** Now, as minutes are stored. */
-const nowText = (): string => {
-  const now = new Date()
-  return `${now.toLocaleDateString('sv')}T${now.toLocaleTimeString('sv').slice(0, 5)}`
-}
-
-/** What all of it comes to, and whether the medium in the dish is still good. */
-function Total({
-  laid,
-  climate,
-  onPalette,
-}: {
-  readonly laid: LaidPalette
-  readonly climate: Climate
-  readonly onPalette: (change: Partial<PaletteDocument>) => void
-}) {
-  const mediumMl = laid.heaps.filter(isLaid).reduce((sum, { medium }) => sum + medium.ml, 0)
-  if (mediumMl === 0) return null
-  return (
-    <>
-      <p className="mt-2 flex flex-wrap items-baseline gap-x-2 font-read text-[1.15rem]">
-        In all {mlText(mediumMl)} of {laid.mediumName}
-        <span className="not-printed -ml-2 inline-flex items-baseline gap-2">
-          , poured
-          <NumberField
-            label="Days since the medium was poured"
-            className="w-12"
-            value={laid.palette.mediumAgeDays}
-            low={0}
-            high={3650}
-            onValue={(days) => onPalette({ mediumAgeDays: days })}
-            onEmpty={() => onPalette({ mediumAgeDays: null })}
-          />
-          days ago.
-        </span>
-      </p>
-      <DishAge laid={laid} climate={climate} />
-    </>
-  )
-}
-
 /** How far a drop is known, and what the figures are. */
 function FinePrint({ laid }: { readonly laid: LaidPalette }) {
   const dropped = laid.heaps.filter(isLaid).some(({ medium }) => medium.drops !== null)
@@ -359,37 +279,6 @@ function FinePrint({ laid }: { readonly laid: LaidPalette }) {
             ? ', as you counted them.'
             : '; yours may be half or double that until you count it on the Shelf.'
         }`}
-    </p>
-  )
-}
-
-/** Yesterday's medium: past its keeping, or past the time it begins to set in. */
-function DishAge({
-  laid: { palette, conditioning, mediumName, heaps },
-  climate,
-}: {
-  readonly laid: LaidPalette
-  readonly climate: Climate
-}) {
-  const age = palette.mediumAgeDays
-  const { medium } = conditioning
-  if (!age || medium.length === 0) return null
-  const keeps = keepingOf(
-    medium.map(({ material }) => material),
-    false,
-  ).days
-  const made = mixOfPortions({ paint: [], medium, thinner: [] }, 100)
-  const open = made.ok ? openTimeOf(made.mix.film, climate).minutes : null
-  const openDays = open === null ? Infinity : open / minutesADay
-  if (age <= keeps && age <= openDays) return null
-  const most = Math.max(0, ...heaps.filter(isLaid).map(({ real }) => real.mix.film.mix.medium))
-  return (
-    <p className="text-watch">
-      The {mediumName} in the dish is {dayCount(age)} old
-      {age > keeps
-        ? `; it keeps ${dayCount(keeps)}. Pour fresh.`
-        : ` and begins to set after about ${dayCount(openDays)}: it drags and skins. Pour fresh.`}{' '}
-      {most > 0 && `It is up to ${percentText(most)} of a heap by volume.`}
     </p>
   )
 }

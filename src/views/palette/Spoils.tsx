@@ -1,8 +1,11 @@
-import { brushSizes, carryOver } from '../../core/palette/carryOver.ts'
+import type { Material } from '../../core/materials/material.ts'
+import { brushNames, carryOver } from '../../core/palette/carryOver.ts'
 import type { BrushSize } from '../../core/palette/carryOver.ts'
 import { clouding, opaqueShare } from '../../core/palette/opaque.ts'
 import { fatnessText, percent } from '../../core/words.ts'
 import type { LayerDocument } from '../../document/layer.ts'
+import { dipMlOf } from '../../document/carried.ts'
+import type { OwnDips } from '../../document/carried.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
@@ -10,12 +13,16 @@ import { about, mlText, percentText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
+/** What brushes bring into a heap. */
+export type Spoiling = Partial<Pick<HeapDocument, 'dips' | 'stray'>>
+
 interface SpoilsProps {
   readonly laid: LaidHeap
   readonly palette: LaidPalette
   readonly picture: LoadedPicture
   readonly layer: LayerDocument
-  readonly onHeap: (change: Partial<HeapDocument>) => void
+  readonly onSpoilt: (spoils: Spoiling) => void
+  readonly onDips: (own: OwnDips) => void
 }
 
 /** What brushes are rinsed in beside the easel. */
@@ -25,10 +32,11 @@ const liquids = [
   { id: 'gum_turpentine', name: 'turpentine' },
   { id: 'mineral_spirit_dearomatised_high_flash', name: 'low-odour spirit' },
 ]
-const brushes = (Object.keys(brushSizes) as BrushSize[]).map((id) => ({
-  id,
-  name: `${id}, ${brushSizes[id]} ml a dip`,
-}))
+const brushesOf = (own: OwnDips) =>
+  brushNames.map((id) => ({
+    id,
+    name: `${id}, ${about(dipMlOf(id, own))} ml a dip${own[id] === undefined ? '' : ', weighed'}`,
+  }))
 const noDips = { liquid: 'linseed_alkali_refined', count: 0, brush: 'middle' as BrushSize }
 const strays = [
   { id: 'pw6_rutile', name: 'titanium white' },
@@ -39,9 +47,11 @@ const strays = [
 ]
 
 /** What the brush brings into a heap: cleaning oil or spirit, and opaque paint that was left in it. */
-export function Spoils({ laid, palette, picture, layer, onHeap }: SpoilsProps) {
+export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: SpoilsProps) {
   const { heap } = laid
   const dips = heap.dips ?? noDips
+  const { dipMl } = picture.settings
+  const liquid = palette.findMaterial(dips.liquid)
   const stray = heap.stray ?? { pigment: 'pw6_rutile', g: 0 }
   return (
     <fieldset className="min-w-0">
@@ -53,24 +63,25 @@ export function Spoils({ laid, palette, picture, layer, onHeap }: SpoilsProps) {
           value={dips.count}
           low={0}
           high={500}
-          onValue={(count) => onHeap({ dips: { ...dips, count: Math.round(count) } })}
+          onValue={(count) => onSpoilt({ dips: { ...dips, count: Math.round(count) } })}
         />
         <ChoiceRow
           label="of a brush"
           className="w-40"
           value={dips.brush}
-          onValue={(id) => onHeap({ dips: { ...dips, brush: id as BrushSize } })}
-          options={brushes}
+          onValue={(id) => onSpoilt({ dips: { ...dips, brush: id as BrushSize } })}
+          options={brushesOf(dipMl)}
         />
         <ChoiceRow
           label="out of a jar of"
           className="w-40"
           value={dips.liquid}
-          onValue={(liquid) => onHeap({ dips: { ...dips, liquid } })}
+          onValue={(liquid) => onSpoilt({ dips: { ...dips, liquid } })}
           options={liquids}
         />
       </div>
       <DipsSay laid={laid} palette={palette} picture={picture} layer={layer} />
+      {liquid && <TenDips brush={dips.brush} liquid={liquid} own={dipMl} onOwn={onDips} />}
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <NumberRow
           label="left in the brush"
@@ -79,13 +90,13 @@ export function Spoils({ laid, palette, picture, layer, onHeap }: SpoilsProps) {
           low={0}
           high={1000}
           unit="g"
-          onValue={(g) => onHeap({ stray: { ...stray, g } })}
+          onValue={(g) => onSpoilt({ stray: { ...stray, g } })}
         />
         <ChoiceRow
           label="of"
           className="w-44"
           value={stray.pigment}
-          onValue={(pigment) => onHeap({ stray: { ...stray, pigment } })}
+          onValue={(pigment) => onSpoilt({ stray: { ...stray, pigment } })}
           options={strays}
         />
       </div>
@@ -94,15 +105,47 @@ export function Spoils({ laid, palette, picture, layer, onHeap }: SpoilsProps) {
   )
 }
 
-function DipsSay({ laid: { heap, real }, palette, picture, layer }: Omit<SpoilsProps, 'onHeap'>) {
+interface TenDipsProps {
+  readonly brush: BrushSize
+  readonly liquid: Material
+  readonly own: OwnDips
+  readonly onOwn: (own: OwnDips) => void
+}
+
+const weighedDips = 10
+
+/** The painter's own brush instead of the estimate: ten dips wiped off on a scale. */
+function TenDips({ brush, liquid, own, onOwn }: TenDipsProps) {
+  const density = liquid.densityGPerMl.mid
+  const { [brush]: weighed, ...others } = own
+  return (
+    <NumberRow
+      label={`${weighedDips} dips of your ${brush} brush weigh; empty: the estimate`}
+      className="mt-2 w-64"
+      value={weighed === undefined ? null : Number((weighed * weighedDips * density).toPrecision(3))}
+      low={0.01}
+      high={50}
+      unit="g"
+      onValue={(g) => onOwn({ ...others, [brush]: Number((g / weighedDips / density).toPrecision(3)) })}
+      onEmpty={() => onOwn(others)}
+    />
+  )
+}
+
+function DipsSay({
+  laid: { heap, meant },
+  palette,
+  picture,
+  layer,
+}: Omit<SpoilsProps, 'onSpoilt' | 'onDips'>) {
   const { dips } = heap
   const liquid = dips && palette.findMaterial(dips.liquid)
   if (!dips || !liquid || dips.count === 0) return null
   const firstLayer = picture.layers[0]?.id === layer.id
   const { alkydWeight } = palette.conditioning
   const carried = carryOver(
-    real.mix,
-    { liquid, dips: dips.count, mlEach: brushSizes[dips.brush] },
+    meant.mix,
+    { liquid, dips: dips.count, mlEach: dipMlOf(dips.brush, picture.settings.dipMl) },
     { firstLayer, ...(alkydWeight !== undefined && { alkydWeight }) },
   )
   const [before, after] = carried.leanness.map((lean) =>
@@ -129,11 +172,7 @@ function OpaqueSays({ laid: { heap, real, consistency }, palette }: Pick<SpoilsP
   const { stray } = heap
   const pigment = stray && stray.g > 0 ? palette.findMaterial(stray.pigment) : undefined
   if (consistency !== 'glaze' && !pigment) return null
-  const brought =
-    pigment && stray
-      ? [{ material: pigment, massG: stray.g, volumeMl: stray.g / pigment.densityGPerMl.mid }]
-      : []
-  const share = opaqueShare([...real.mix.all, ...brought])
+  const share = opaqueShare(real.mix.all)
   const limit = palette.practice.limits.opaqueInGlaze
   const level = clouding(share, limit)
   return (

@@ -13,6 +13,8 @@ import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
 import { practiceOf } from '../../core/practice/practice.ts'
 import type { Practice } from '../../core/practice/practice.ts'
 import { brushOf } from '../../document/brush.ts'
+import { carriedInto, carriedPortions } from '../../document/carried.ts'
+import type { Carried } from '../../document/carried.ts'
 import { heapName, heapOf, paletteOf } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { paintToday } from '../../document/ownTube.ts'
@@ -32,7 +34,11 @@ export interface LaidHeap {
   /** What tools can measure, or what was poured. */
   readonly medium: MeasuredDose
   readonly thinnerMl: number
-  /** As it comes out with that. */
+  /** As it comes out with that, before brushes brought anything else. */
+  readonly meant: DosedHeap
+  /** What brushes brought in, ml. */
+  readonly carried: Carried
+  /** As it comes out with all of it. */
   readonly real: DosedHeap
   readonly consistency: Consistency
   readonly open: OpenTime
@@ -142,7 +148,12 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
     ? { drops: heap.mixed.drops, ml: heap.mixed.mediumMl }
     : measured(exact.heap.mediumMl, setting.dropMl)
   const thinnerMl = heap.mixed?.thinnerMl ?? Math.round(20 * exact.heap.thinnerMl) / 20
-  const real = dosedWith(core, conditioning, { mediumMl: medium.ml, thinnerMl }, findMaterial)
+  const poured = { mediumMl: medium.ml, thinnerMl }
+  const meant = dosedWith(core, conditioning, poured, findMaterial)
+  if (!meant.ok) return { heap, name, problem: meant.message }
+  const carried = heap.mixed?.carried ?? carriedInto(heap, picture.settings.dipMl, findMaterial)
+  const portions = carriedPortions(carried, findMaterial)
+  const real = dosedWith(core, conditioning, { ...poured, carried: portions }, findMaterial)
   if (!real.ok) return { heap, name, problem: real.message }
   const { film } = real.heap.mix
   const open = openTimeOf(film, picture.settings.climate)
@@ -154,6 +165,8 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
     note: exact.heap.note,
     medium,
     thinnerMl,
+    meant: meant.heap,
+    carried,
     real: real.heap,
     consistency: consistencyOf(
       { volatile: film.mix.volatile, leanness: real.heap.leanness },
@@ -179,8 +192,8 @@ export const minuteOfText = (at: string): number => Date.parse(at) / 60_000
 /** How fat the layer is as it is planned, all its heaps together; what "equally fat" begins with. */
 export function plannedFatness({ heaps }: Pick<LaidPalette, 'heaps'>): number {
   const laid = heaps.filter(isLaid)
-  const fat = laid.reduce((sum, { real }) => sum + fatMl(real), 0)
-  const demand = laid.reduce((sum, { real }) => sum + demandMl(real), 0)
+  const fat = laid.reduce((sum, { meant }) => sum + fatMl(meant), 0)
+  const demand = laid.reduce((sum, { meant }) => sum + demandMl(meant), 0)
   return demand > 0 ? Number((fat / demand).toPrecision(2)) : 1.5
 }
 

@@ -7,6 +7,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
+import { about, shortName } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { PaintLine, newPaint } from './PaintLine.tsx'
@@ -115,6 +116,21 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
         )}
       </div>
 
+      {brush.carried.length > 0 && (
+        <p className="text-[0.9rem] text-soft sm:col-span-2">
+          Brought in by the brush:{' '}
+          {brush.carried
+            .map(
+              ({ material, parts }) =>
+                `${about(parts)} parts of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+            )
+            .join(', ')}
+          .{' '}
+          <button type="button" className="min-h-6 link" onClick={() => onChange({ carried: [] })}>
+            Leave it out
+          </button>
+        </p>
+      )}
       <Thickness layer={brush} onChange={onChange} />
     </>
   )
