@@ -49,7 +49,7 @@ test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and the
   for (let at = 0; at < 4; at++) await expect(heaps.nth(at)).toContainText(/fat 1\.(5\d|6\d?)×/)
   // Whole drops are counted for the small heaps.
   await expect(heaps.nth(3)).toContainText(/\d+ drops?/)
-  await page.getByRole('textbox', { name: 'dips' }).fill('8')
+  await page.getByRole('textbox', { name: 'dips', exact: true }).fill('8')
   await expect(page.getByText(/1\.2\sml, 1\d\s% of the wet heap\. It stays: dry/)).toBeVisible()
   await page.getByRole('combobox', { name: 'out of a jar of' }).selectOption({ label: 'turpentine' })
   await expect(page.getByText(/It flies off/)).toBeVisible()
@@ -60,6 +60,7 @@ test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and the
   await reload(page)
   const record = page.getByRole('region', { name: 'What was mixed' })
   await expect(record).toContainText('ml of Raw umber')
+  await expect(record).toContainText(/by the brush 1\.2\sml of gum turpentine/)
   await expect(record.getByRole('listitem').filter({ hasText: 'ml of' })).toHaveCount(5)
   await expect(page.getByText(/Sets about/)).toHaveCount(4)
   // The layer is planned with it.
@@ -69,6 +70,9 @@ test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and the
     .first()
     .click()
   await expect(page.getByRole('combobox', { name: 'Colour' })).toHaveCount(4)
+  await expect(page.getByText('Brought in by the brush: 1.2 parts of gum turpentine.')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(page.getByText('Brought in by the brush')).toHaveCount(0)
 })
 
 test('an alarm rings on whatever page is looked at before a heap sets, and is heard once', async ({

@@ -38,7 +38,7 @@ export function HeapRow({
       type="button"
       aria-expanded={selected}
       onClick={onSelect}
-      className="printed grid w-full grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-x-3 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_minmax(0,1fr)_auto] sm:gap-x-4 print:grid-cols-[6rem_1fr_auto]"
+      className="printed grid w-full grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-x-3 px-3 py-2 text-left hover:bg-wash sm:grid-cols-[8.5rem_minmax(0,1fr)_auto] sm:gap-x-4 print:grid-cols-[6rem_1fr_auto] print:px-0"
     >
       <Blob
         colour={heapColour(heap, tubes, findMaterial)}

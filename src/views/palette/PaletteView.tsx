@@ -121,7 +121,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
           {laid.heaps.map((one) => (
             <li
               key={one.heap.id}
-              className={`break-inside-avoid border-b border-rule ${one.heap.id === selected ? 'bg-sheet' : ''}`}
+              className={`-mx-3 break-inside-avoid border-b border-rule print:mx-0 ${one.heap.id === selected ? 'bg-sheet' : ''}`}
             >
               <HeapRow
                 laid={one}

@@ -67,7 +67,7 @@ export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: Spoi
         />
         <ChoiceRow
           label="of a brush"
-          className="w-40"
+          className="w-52"
           value={dips.brush}
           onValue={(id) => onSpoilt({ dips: { ...dips, brush: id as BrushSize } })}
           options={brushesOf(dipMl)}
@@ -79,9 +79,9 @@ export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: Spoi
           onValue={(liquid) => onSpoilt({ dips: { ...dips, liquid } })}
           options={liquids}
         />
+        {liquid && <TenDips brush={dips.brush} liquid={liquid} own={dipMl} onOwn={onDips} />}
       </div>
       <DipsSay laid={laid} palette={palette} picture={picture} layer={layer} />
-      {liquid && <TenDips brush={dips.brush} liquid={liquid} own={dipMl} onOwn={onDips} />}
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <NumberRow
           label="left in the brush"
@@ -120,8 +120,8 @@ function TenDips({ brush, liquid, own, onOwn }: TenDipsProps) {
   const { [brush]: weighed, ...others } = own
   return (
     <NumberRow
-      label={`${weighedDips} dips of your ${brush} brush weigh; empty: the estimate`}
-      className="mt-2 w-64"
+      label={`${weighedDips} dips weigh`}
+      className="w-24"
       value={weighed === undefined ? null : Number((weighed * weighedDips * density).toPrecision(3))}
       low={0.01}
       high={50}
@@ -153,13 +153,12 @@ function DipsSay({
   )
   return (
     <p className="mt-1 text-[0.95rem]" role="status">
-      {carried.says !== 'nothing' && (
-        <VerdictMark verdict={carried.says === 'watch' ? 'watch' : 'sound'} size={12} />
-      )}{' '}
-      {mlText(carried.ml)}, {percentText(carried.share)} of the wet heap.{' '}
+      {carried.says === 'watch' && <VerdictMark verdict="watch" size={12} />} {mlText(carried.ml)},{' '}
+      {percentText(carried.share)} of the wet heap.{' '}
       {carried.staysInFilm
         ? `It stays: dry, the heap goes from fat ${before!} to ${after!}.`
         : `It flies off: the wet mix is ${percentText(carried.wetVolatile[1])} solvent instead of ${percentText(carried.wetVolatile[0])}, and dry it is as fat as before.`}
+      {carried.says === 'note' && ' That much counts for the layers over it.'}
       {carried.says === 'watch' &&
         (carried.staysInFilm
           ? ' Wipe the brush, or count it as medium.'
