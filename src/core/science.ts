@@ -8,5 +8,6 @@ export const scienceSections = {
   soundness: '6-soundness',
   dates: '8-dates',
   making: '9-making-weighing-keeping',
+  palette: '10-paints-and-palette',
 } as const
 export type ScienceSection = keyof typeof scienceSections

@@ -1,21 +1,8 @@
 import type { ReactNode } from 'react'
-import type { Figure } from '../core/figure.ts'
+import type { Reason } from '../core/reason.ts'
 import { scienceSections } from '../core/science.ts'
-import type { ScienceSection } from '../core/science.ts'
 import { about } from './format.ts'
 import { Popup } from './Popup.tsx'
-
-/** What a number rests on. */
-export interface Reason {
-  readonly title: string
-  /** How it is computed, in words or a formula. */
-  readonly formula: string
-  readonly figures: readonly Figure[]
-  /** Where the formula comes from, and how sure it is. */
-  readonly source: string
-  /** Where the science page says it whole. */
-  readonly section: ScienceSection
-}
 
 /** A number, or a word, that answers when asked why. */
 export function Why({

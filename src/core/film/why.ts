@@ -1,20 +1,11 @@
 import { figure } from '../figure.ts'
-import type { ScienceSection } from '../science.ts'
-import type { Figure } from '../figure.ts'
+import type { Reason } from '../reason.ts'
 import { fatnessOf } from './film.ts'
 import type { Film } from './film.ts'
 
 /** Numbers of a film that can be asked why. */
 export type FilmNumber =
   'dryThicknessUm' | 'fatness' | 'oilContent' | 'binderRatio' | 'rate' | 'surface' | 'flex'
-
-export interface FilmReason {
-  readonly title: string
-  readonly formula: string
-  readonly figures: readonly Figure[]
-  readonly source: string
-  readonly section: ScienceSection
-}
 
 /** What of the alkyd counts as fat. */
 const alkydWords = (weight = 0.5): string =>
@@ -29,7 +20,7 @@ const finite = (value: number | null): number | null => (value === Infinity ? nu
 const estimate = 'Estimate: typical material values and a model'
 
 /** What a number of a film rests on: the formula in words and what went into it. */
-export function whyOf(number: FilmNumber, film: Film, alkydWeight?: number): FilmReason {
+export function whyOf(number: FilmNumber, film: Film, alkydWeight?: number): Reason {
   const { mix, perDryVolume: parts, driers } = film
   const demand = figure('oil the powder needs, per ml of dried film', parts.demand, 'ml')
   switch (number) {

@@ -13,7 +13,7 @@ export type OilTold =
   { readonly percent: number; readonly low: number; readonly high: number } | { readonly problem: string }
 
 /** What a dried oil film has gained on its own weight at most; anchors b01, linseed. */
-const gain = { low: 0.1, mid: 0.14, high: 0.18 } as const
+export const gain = { low: 0.1, mid: 0.14, high: 0.18 } as const
 const oilBounds = [3, 90] as const
 
 /**

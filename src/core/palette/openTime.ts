@@ -13,8 +13,8 @@ export interface Kept {
   readonly minute: number
 }
 
-const openShare = 0.15
-const openUm = 100
+export const openShare = 0.15
+export const openUm = 100
 const glassSlows = 2
 /** A cold room or a refrigerator, °C; an estimate. */
 const coldC = 5

@@ -13,6 +13,7 @@ import type { Stock } from '../stack/PaintLine.tsx'
 import { Consistencies } from './Consistencies.tsx'
 import { isLaid } from './laidOut.ts'
 import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
+import { Figures } from './Figures.tsx'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
@@ -42,6 +43,7 @@ export function HeapDetails(props: DetailsProps) {
   )
   return (
     <div className="not-printed grid items-start gap-x-8 gap-y-4 border-t border-rule bg-sheet px-3 py-3 md:grid-cols-2">
+      {isLaid(laid) && <Figures laid={laid} palette={palette} tubes={picture.tubes} />}
       <div className="grid gap-y-4">
         {' '}
         <fieldset className="min-w-0" disabled={heap.mixed !== null}>

@@ -9,7 +9,7 @@ import { about, mlText } from '../../ui/format.ts'
 import { Blob } from '../../ui/paint/Blob.tsx'
 import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
-import { isLaid } from './laidOut.ts'
+import { fatnessOfHeap, isLaid } from './laidOut.ts'
 import type { LaidHeap, SpoiltHeap } from './laidOut.ts'
 
 interface RowProps {
@@ -118,14 +118,12 @@ function Dose({
           {mlText(thinnerMl)} {thinnerName}
         </span>
       )}
-      <span className="block text-[0.95rem]">
-        fat {fatnessText(real.leanness === null ? null : real.leanness === 0 ? Infinity : 1 / real.leanness)}
-      </span>
+      <span className="block text-[0.95rem]">fat {fatnessText(fatnessOfHeap(real))}</span>
     </>
   )
 }
 
-const doseText = ({ drops, ml }: LaidHeap['medium']): string =>
+export const doseText = ({ drops, ml }: LaidHeap['medium']): string =>
   drops !== null ? `${drops} ${drops === 1 ? 'drop' : 'drops'}` : ml === 0 ? 'none' : mlText(ml)
 
 const aRow = 20

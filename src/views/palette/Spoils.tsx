@@ -11,6 +11,7 @@ import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { about, mlText, percentText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { fatnessOfHeap } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
 /** What brushes bring into a heap. */
@@ -148,9 +149,7 @@ function DipsSay({
     { liquid, dips: dips.count, mlEach: dipMlOf(dips.brush, picture.settings.dipMl) },
     { firstLayer, ...(alkydWeight !== undefined && { alkydWeight }) },
   )
-  const [before, after] = carried.leanness.map((lean) =>
-    fatnessText(lean === null ? null : lean === 0 ? Infinity : 1 / lean),
-  )
+  const [before, after] = carried.leanness.map((leanness) => fatnessText(fatnessOfHeap({ leanness })))
   return (
     <p className="mt-1 text-[0.95rem]" role="status">
       {carried.says === 'watch' && <VerdictMark verdict="watch" size={12} />} {mlText(carried.ml)},{' '}

@@ -197,5 +197,9 @@ export function plannedFatness({ heaps }: Pick<LaidPalette, 'heaps'>): number {
   return demand > 0 ? Number((fat / demand).toPrecision(2)) : 1.5
 }
 
+/** Leanness upside down: how fat a heap is, as it is told. Null: powder and no fat. */
+export const fatnessOfHeap = ({ leanness }: Pick<DosedHeap, 'leanness'>): number | null =>
+  leanness === null ? null : leanness === 0 ? Infinity : 1 / leanness
+
 const demandMl = ({ mix: { film, dryVolume } }: DosedHeap): number => film.perDryVolume.demand * dryVolume
 const fatMl = (heap: DosedHeap): number => (heap.leanness ? demandMl(heap) / heap.leanness : 0)

@@ -3,6 +3,8 @@ import { useEffect } from 'react'
 import { lightfastnesses, paintSpeeds } from '../../core/palette/speeds.ts'
 import { tubeDeeds, tubeFacts } from '../../core/palette/tubeFacts.ts'
 import type { TubeFacts } from '../../core/palette/tubeFacts.ts'
+import { whyTubeOil } from '../../core/palette/why.ts'
+import { whyDry } from '../../core/cure/why.ts'
 import { oilByStreaks } from '../../core/palette/calibrate.ts'
 import { daysAtChance, forecastOf } from '../../core/cure/forecast.ts'
 import { stateDaysFromTable } from '../../core/cure/table.ts'
@@ -29,6 +31,7 @@ import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import type { Bench } from '../../ui/useBench.ts'
 import { useSavedThing } from '../../ui/useSavedThing.ts'
 import { Swatch } from './Swatch.tsx'
+import { Why } from '../../ui/Why.tsx'
 import { TubeTests } from './TubeTests.tsx'
 import { TubeUses } from './TubeUses.tsx'
 
@@ -200,9 +203,20 @@ function Facts({
           ` It dries as its slowest and most plentiful say: ${shortName(slowest.pigment.name).toLowerCase()} is ${percentText(slowest.share)} of its powder.`}
       </p>
       <p className="mt-1">
-        {low !== null && high !== null
-          ? `Touch dry in ${spanText(low, high)}, ${usualUm} µm thick in this room`
-          : 'It never becomes touch dry by itself'}
+        {low !== null && high !== null ? (
+          <>
+            Touch dry in{' '}
+            <Why
+              label={`touch dry in ${spanText(low, high)}. Why?`}
+              reason={whyDry(`Touch dry, ${usualUm} µm thick`, forecast, 'touch')}
+            >
+              {spanText(low, high)}
+            </Why>
+            , {usualUm} µm thick in this room
+          </>
+        ) : (
+          'It never becomes touch dry by itself'
+        )}
         <span className="text-soft">
           {tube.dryingTests.length > 0
             ? ', by your own streaks.'
@@ -212,7 +226,12 @@ function Facts({
         </span>
       </p>
       <p className="mt-1">
-        {percentText(oilShare)} oil by mass
+        <Why
+          label={`${percentText(oilShare)} oil by mass. Why?`}
+          reason={whyTubeOil({ film, oilShare, streaks: tube.streaks, byMaker: tube.oilPercent })}
+        >
+          {percentText(oilShare)} oil by mass
+        </Why>
         <span className="text-soft">
           {told && 'percent' in told
             ? told.low < told.high

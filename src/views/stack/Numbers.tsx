@@ -5,6 +5,7 @@ import { isWaterborne } from '../../core/film/kindOfFilm.ts'
 import { leavesToSet } from '../../core/film/physicalSet.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
+import { whyDry } from '../../core/cure/why.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
@@ -14,9 +15,6 @@ import { Why } from '../../ui/Why.tsx'
 
 const speedText = (film: Film): string =>
   film.hardens ? about(film.rate) : isWaterborne(film) ? 'by losing water' : 'will not harden'
-
-const drying =
-  'Oil dries by taking oxygen from the air, from the surface down. How long that takes spreads widely from picture to picture; touch tests cut off what they rule out. At the thickest spot.'
 
 /** What the layer comes to; each number says why when asked. */
 export function Numbers({
@@ -72,35 +70,20 @@ export function Numbers({
         </div>
       )}
       {(['touch', 'firm', 'cured'] as const satisfies readonly StateId[]).map((state) => {
-        const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, state, chance))
-        if (days.includes(null)) return null
-        const [low, middle, high] = days as [number, number, number]
+        const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
+        if (low === null || high === null) return null
         return (
           <div key={state}>
             <dt className="text-[0.78rem] text-soft">{stateNames[state]}, 8 times in 10</dt>
             <dd className="text-[1.05rem]">
               <Why
                 label={`${stateNames[state]} after ${spanText(low, high)}. Why?`}
-                reason={{
-                  title: `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
-                  formula:
-                    leaves && state === 'touch'
-                      ? `It sets by losing its ${leaves}; the oil in it dries for weeks yet. ${drying}`
-                      : drying,
-                  figures: [
-                    { is: 'days, 1 time in 10 sooner', value: low, unit: 'days' },
-                    { is: 'days, as likely sooner as later', value: middle, unit: 'days' },
-                    { is: 'days, 1 time in 10 later', value: high, unit: 'days' },
-                    {
-                      is: 'times as long, or as short, as it may well be',
-                      value: Math.exp(forecast.sigma),
-                      unit: '×',
-                    },
-                    { is: 'touch tests that count', value: forecast.evidence.length, unit: '' },
-                  ],
-                  source: 'Estimate from the cure model.',
-                  section: 'cure',
-                }}
+                reason={whyDry(
+                  `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
+                  forecast,
+                  state,
+                  state === 'touch' ? leaves : null,
+                )}
               >
                 {spanText(low, high)}
               </Why>
