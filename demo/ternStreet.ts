@@ -303,7 +303,7 @@ export function ternStreet(now: string): StudioDocument {
         areas: [],
         medium: null,
         thinner: null,
-        carried: [],
+        besides: [],
         ridgeWetUm: null,
         ...idea,
       }

@@ -6,7 +6,7 @@ import { materialsOfTube } from './paints.ts'
 /** What is on the brush, planned or as it was. */
 export type Brush = Pick<
   LayerDocument,
-  'areas' | 'paints' | 'medium' | 'thinner' | 'carried' | 'wetThicknessUm' | 'ridgeWetUm'
+  'areas' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'ridgeWetUm'
 >
 
 /** The plan of a layer, and nothing else of it. */
@@ -15,7 +15,7 @@ export const planOf = ({
   paints,
   medium,
   thinner,
-  carried,
+  besides,
   wetThicknessUm,
   ridgeWetUm,
 }: Brush): Brush => ({
@@ -23,16 +23,16 @@ export const planOf = ({
   paints,
   medium,
   thinner,
-  carried,
+  besides,
   wetThicknessUm,
   ridgeWetUm,
 })
 
 /** The materials on the brush, but for those of its medium. */
-export const materialsOn = ({ paints, thinner, carried }: Brush): readonly string[] => [
+export const materialsOn = ({ paints, thinner, besides }: Brush): readonly string[] => [
   ...paints.flatMap(materialsOfTube),
   ...(thinner ? [thinner.material] : []),
-  ...carried.map(({ material }) => material),
+  ...besides.map(({ material }) => material),
 ]
 
 /** What lies on the picture of a painted layer, or will lie on it of another. */

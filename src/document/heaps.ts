@@ -55,15 +55,15 @@ const heapBounds = [0.5, 60] as const
 export function paletteOf(
   layer: Pick<
     LayerDocument,
-    'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'carried' | 'wetThicknessUm' | 'areas'
+    'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'areas'
   >,
   painting: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
 ): PaletteDocument {
   if (layer.palette) return layer.palette
   const { paints, medium, thinner } = layer
   const parts = paints.reduce((sum, paint) => sum + paint.parts, 0)
-  const carried = layer.carried.reduce((sum, one) => sum + one.parts, 0)
-  const wet = parts + (medium?.parts ?? 0) + (thinner?.parts ?? 0) + carried
+  const besides = layer.besides.reduce((sum, one) => sum + one.parts, 0)
+  const wet = parts + (medium?.parts ?? 0) + (thinner?.parts ?? 0) + besides
   const wantedMl = areaCm2Of(painting, layer) * layer.wetThicknessUm * 1e-4 * (wet > 0 ? parts / wet : 1)
   const mlOf = (paint: Paint): number => {
     const ml = wantedMl > 0 ? (wantedMl * paint.parts) / parts : usualHeapMl
@@ -88,6 +88,7 @@ export const emptyHeap = (id: string, paint: Paint): HeapDocument => ({
   paints: [{ ...paint, parts: 1 }],
   amount: usualHeapMl,
   unit: 'ml',
+  added: [],
   dips: null,
   stray: null,
   mixed: null,

@@ -10,7 +10,7 @@ import {
   thicknessUmSchema,
 } from './values.ts'
 import { mixedSchema, paletteSchema } from './palette.ts'
-import { carriedSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
+import { besidesSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 
 /** A layer: what is planned, what was really done, and what was put right about that. */
@@ -22,12 +22,12 @@ const brush = {
   paints: z.array(paintSchema).max(12),
   medium: z.object({ mediumId: idSchema, parts: partsSchema }).nullable(),
   thinner: thinnerSchema.nullable(),
-  carried: carriedSchema,
+  besides: besidesSchema,
   wetThicknessUm: thicknessUmSchema,
   ridgeWetUm: thicknessUmSchema.nullable(),
 }
-/** The same as stored: older layers say nothing of what brushes brought in. */
-const storedBrush = { ...brush, carried: carriedSchema.default([]) }
+/** The same as stored: older layers say nothing of what else is in them. */
+const storedBrush = { ...brush, besides: besidesSchema.default([]) }
 
 /**
  * What was used, as it was then. Written by the studio alone; later changes to a recipe or a lot do not touch it. What was
@@ -79,7 +79,7 @@ export const settledByPainting = [
   'paints',
   'medium',
   'thinner',
-  'carried',
+  'besides',
   'wetThicknessUm',
   'ridgeWetUm',
   'wetInWet',

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { brushNames } from '../core/palette/carryOver.ts'
 import { keepings } from '../core/palette/openTime.ts'
 import { heapUnits } from './heapUnits.ts'
-import { carriedSchema, paintSchema } from './recipe.ts'
+import { besidesSchema, paintSchema } from './recipe.ts'
 import { idSchema, minuteSchema, nameSchema } from './values.ts'
 
 /** What lies on the palette for a layer: heaps, how they are conditioned, and what became of them. */
@@ -15,8 +15,8 @@ const pouredSchema = z.object({
   mediumMl: ml,
   drops: z.number().int().min(1).max(1e5).nullable(),
   thinnerMl: ml,
-  /** What brushes brought along, ml. */
-  carried: carriedSchema.default([]),
+  /** What else went in, ml: added to this heap alone, or brought in by brushes. */
+  besides: besidesSchema.default([]),
 })
 
 /** A heap: a mixture of tubes, parts by volume; a squeeze is one of its first tube. */
@@ -25,6 +25,8 @@ export const heapSchema = z.object({
   paints: z.array(paintSchema).min(1, 'A heap needs at least one paint.').max(12),
   amount: more,
   unit: z.enum(heapUnits),
+  /** Stirred into this heap alone, ml. */
+  added: besidesSchema.default([]),
   /** Dips of a brush out of a cleaning jar. */
   dips: z
     .object({

@@ -141,7 +141,7 @@ function eventOf(
     paints,
     ...(medium && { medium }),
     ...(thinner && { thinner }),
-    ...(brush.carried.length > 0 && { carried: brush.carried }),
+    ...(brush.besides.length > 0 && { besides: brush.besides }),
     wetThicknessUm: brush.wetThicknessUm,
   }
   const ridge = brush.ridgeWetUm === null ? {} : { ridgeWetUm: brush.ridgeWetUm }

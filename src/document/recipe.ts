@@ -53,8 +53,8 @@ export const paintSchema = tubeSchema.extend({
   name: nameSchema.optional(),
 })
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
-/** What brushes brought into the paint: cleaning oil or spirit, stray pigment. */
-export const carriedSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(24)
+/** What else is in the paint: stirred in besides, or brought in by brushes. */
+export const besidesSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(24)
 
 /** A mixture on its way to becoming a film. */
 export const mixtureSchema = z.object({

@@ -1,4 +1,4 @@
-import { carriedTogether } from '../document/carried.ts'
+import { besidesTogether } from '../document/besides.ts'
 import { paintsTogether, paletteOf } from '../document/heaps.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { HeapDocument, MixedRequest, PaletteDocument } from '../document/palette.ts'
@@ -67,12 +67,12 @@ function withMixed(palette: PaletteDocument, mixed: readonly MixedHeap[], at: st
   return { ...palette, heaps: [...kept, ...fresh] }
 }
 
-/** The layer's plan as it was mixed: the paints in ml, so much medium and thinner, and what brushes brought along. */
+/** The layer's plan as it was mixed: the paints in ml, so much medium and thinner, and what else went in. */
 function planFrom(
   { medium, thinner }: LayerDocument,
   now: readonly MixedHeap[],
   before: PaletteDocument,
-): Pick<LayerDocument, 'paints' | 'medium' | 'thinner' | 'carried'> {
+): Pick<LayerDocument, 'paints' | 'medium' | 'thinner' | 'besides'> {
   const earlier = before.heaps.flatMap((heap) =>
     heap.mixed && !now.some(({ id }) => id === heap.id)
       ? [{ paints: heap.paints, ml: heap.mixed.ml, poured: heap.mixed }]
@@ -89,7 +89,7 @@ function planFrom(
     paints,
     medium: medium && { ...medium, parts: sum((poured) => poured.mediumMl) },
     thinner: thinner && thinnerMl > 0 ? { ...thinner, parts: thinnerMl } : null,
-    carried: carriedTogether(all.map(({ poured }) => poured.carried)),
+    besides: besidesTogether(all.map(({ poured }) => poured.besides)),
   }
 }
 

@@ -60,7 +60,7 @@ test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and the
   await reload(page)
   const record = page.getByRole('region', { name: 'What was mixed' })
   await expect(record).toContainText('ml of Raw umber')
-  await expect(record).toContainText(/by the brush 1\.2\sml of gum turpentine/)
+  await expect(record).toContainText(/besides 1\.2\sml of gum turpentine/)
   await expect(record.getByRole('listitem').filter({ hasText: 'ml of' })).toHaveCount(5)
   await expect(page.getByText(/Sets about/)).toHaveCount(4)
   // The layer is planned with it.
@@ -70,9 +70,9 @@ test('four heaps to equal fatness, one spoilt by dips, mixed in one tap, and the
     .first()
     .click()
   await expect(page.getByRole('combobox', { name: 'Colour' })).toHaveCount(4)
-  await expect(page.getByText('Brought in by the brush: 1.2 parts of gum turpentine.')).toBeVisible()
+  await expect(page.getByText('Also in it: 1.2 parts of gum turpentine.')).toBeVisible()
   await page.getByRole('button', { name: 'Leave it out' }).click()
-  await expect(page.getByText('Brought in by the brush')).toHaveCount(0)
+  await expect(page.getByText('Also in it')).toHaveCount(0)
 })
 
 test('an alarm rings on whatever page is looked at before a heap sets, and is heard once', async ({
@@ -172,4 +172,51 @@ test('a layer is given a tube by typing, and is told what it wants of it', async
   await saved(page)
   await reload(page)
   await expect(colour).toHaveValue('Bone black')
+})
+
+test('three consistencies on one palette: what makes each, what a brush spoils, and all of it on record', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1180 })
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  const heap = async (colour: string): Promise<void> => {
+    await page.getByRole('button', { name: 'A heap', exact: true }).click()
+    await choose(page, 'Colour', colour)
+  }
+  const consistency = (name: string) => page.getByRole('button', { name, exact: true })
+  const row = (name: RegExp) => page.getByRole('button', { name })
+  await expect(row(/^Titanium white.*body:/)).toBeVisible()
+  await heap('Raw umber')
+  await consistency('sketch').click()
+  await expect(page.getByText(/To a sketch: [\d.]+\sml more thinner\./)).toBeVisible()
+  await page.getByRole('button', { name: 'Do that to this heap' }).click()
+  await expect(row(/Raw umber.*with [\d.]+\sml gum turpentine besides.*sketch:/)).toBeVisible()
+  // Six dips of a brush cleaned in oil shift the umber by so much.
+  await page.getByRole('textbox', { name: 'dips', exact: true }).fill('6')
+  await expect(
+    page.getByText(/^\s*0\.9\sml.* It stays: dry, the heap goes from fat [\d.]+× to [\d.]+×/),
+  ).toBeVisible()
+  await heap('Quay blue')
+  await consistency('glaze').click()
+  await page.getByRole('button', { name: 'Do that to this heap' }).click()
+  await expect(row(/Quay blue.*with [\d.]+\sml poppyseed oil besides.*glaze:/)).toBeVisible()
+  await expect(page.getByText(/within the 1\s% a glaze bears/)).toBeVisible()
+  await page.getByRole('textbox', { name: 'left in the brush' }).fill('0.3')
+  await expect(page.getByText(/from 1\s% on a glaze clouds/)).toBeVisible()
+  await page.getByRole('textbox', { name: 'ml of poppyseed oil' }).fill('4')
+  await page.getByRole('button', { name: /^medium: \d+ drops\. Why/ }).click()
+  await expect(page.getByText('Heap × medium to one of paint, by volume.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expectNoAxeProblems(page)
+  await page.getByRole('button', { name: 'Mixed it' }).click()
+  await saved(page)
+  await reload(page)
+  const record = page.getByRole('region', { name: 'What was mixed' })
+  await expect(
+    record.getByText(/ml of Raw umber.*besides [\d.]+\sml of gum turpentine, besides 0\.9\sml of linseed/),
+  ).toBeVisible()
+  await expect(
+    record.getByText(/ml of Quay blue.*besides 4\.0\sml of poppyseed.*of titanium white/),
+  ).toBeVisible()
 })

@@ -62,7 +62,7 @@ export const layer = (
   paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
   medium: null,
   thinner: null,
-  carried: [],
+  besides: [],
   wetThicknessUm: 60,
   ridgeWetUm: null,
   wetInWet: false,

@@ -27,7 +27,7 @@ import { emptyStudio, now } from './desk.ts'
 type Studio = Awaited<ReturnType<typeof emptyStudio>>
 const refusalOf = (work: Promise<unknown>): Promise<string> =>
   work.then(
-    () => 'carried out',
+    () => 'besides out',
     (error: Error) => error.message,
   )
 const from = (own: OwnTube, parts = 1) => paintFrom(own, parts, findInLibrary)
@@ -145,6 +145,7 @@ describe('mixed it', () => {
     paints: [from(own)],
     amount,
     unit: 'ml',
+    added: [],
     dips: null,
     stray: null,
     mixed: null,
@@ -157,7 +158,7 @@ describe('mixed it', () => {
       mediumMl,
       drops: 5,
       thinnerMl: 0,
-      carried: oilMl > 0 ? [{ material: 'walnut', parts: oilMl }] : [],
+      besides: oilMl > 0 ? [{ material: 'walnut', parts: oilMl }] : [],
     },
   })
   const [white, ochre] = [
@@ -218,14 +219,14 @@ describe('mixed it', () => {
   it('what dips brought into it goes on the picture with it, and a correction of the thickness leaves it there', async () => {
     const dipped = [poured(heap('h4', ochre, 2), 0, 0.6), poured(heap('h5', ochre, 2), 0, 0.3)]
     const written = await logMixed(write(), 'a', { heaps: dipped })
-    const { mixed, carried } = (await find(studio.db, 'layer', 'a'))!
-    expect(carried).to.deep.equal([{ material: 'walnut', parts: 0.9 }])
-    expect(mixed.at(-1)!.heaps[0]!.carried).to.deep.equal([{ material: 'walnut', parts: 0.6 }])
+    const { mixed, besides } = (await find(studio.db, 'layer', 'a'))!
+    expect(besides).to.deep.equal([{ material: 'walnut', parts: 0.9 }])
+    expect(mixed.at(-1)!.heaps[0]!.besides).to.deep.equal([{ material: 'walnut', parts: 0.6 }])
     const painted = await logPainted(write(), 'a')
     const change = correctionSchema.parse({ wetThicknessUm: 80 })
     const corrected = await correctPainted(write(), 'a', change)
     const now = (await find(studio.db, 'layer', 'a'))!.painted!
-    expect([now.wetThicknessUm, now.carried]).to.deep.equal([80, carried])
+    expect([now.wetThicknessUm, now.besides]).to.deep.equal([80, besides])
     for (const done of [corrected, painted, written]) await undoEvent(write(), done.event)
   })
   it('is undone as one', async () => {

@@ -18,8 +18,8 @@ export interface Mixture {
   readonly paints: readonly (Tube & { readonly parts: number })[]
   readonly medium?: { readonly ingredients: readonly Ingredient[]; readonly parts: number }
   readonly thinner?: { readonly material: string; readonly parts: number }
-  /** What brushes brought into it: cleaning oil or spirit, stray pigment. */
-  readonly carried?: readonly { readonly material: string; readonly parts: number }[]
+  /** What else is in it: stirred in besides, or brought in by brushes. */
+  readonly besides?: readonly { readonly material: string; readonly parts: number }[]
   readonly wetThicknessUm: number
 }
 
@@ -65,7 +65,7 @@ export interface Film {
 /** What was on the brush, as shares of the wet mix by volume. */
 export interface MixShares {
   readonly medium: number
-  /** Thinner, and whatever brushes brought in. */
+  /** Thinner, and whatever else is in it besides. */
   readonly thinner: number
   readonly volatile: number
   /** Water alone. */
@@ -176,13 +176,13 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
       }
     thinner.push(ofVolume(material, mixture.thinner.parts))
   }
-  for (const [index, { material: id, parts }] of (mixture.carried ?? []).entries()) {
+  for (const [index, { material: id, parts }] of (mixture.besides ?? []).entries()) {
     const material = findMaterial(id)
     if (!material)
       return {
         ok: false,
-        message: `No "${id}" is on the shelf. Say what the brush really brought in.`,
-        path: ['carried', index, 'material'],
+        message: `No "${id}" is on the shelf. Say what else is really in it.`,
+        path: ['besides', index, 'material'],
       }
     thinner.push(ofVolume(material, parts))
   }

@@ -88,12 +88,12 @@ interface Stirred {
   readonly medium: readonly Ingredient[]
   readonly thinner: Material | undefined
   readonly thinnerMl: number
-  readonly carried?: readonly Ingredient[]
+  readonly besides?: readonly Ingredient[]
 }
 
 /** What a heap is once so much medium and thinner is in it. */
 function stirred(
-  { ml, paint, medium, thinner, thinnerMl, carried = [] }: Stirred,
+  { ml, paint, medium, thinner, thinnerMl, besides = [] }: Stirred,
   note: NoDose | null,
   alkydWeight?: number,
 ): DosedResult {
@@ -101,7 +101,7 @@ function stirred(
     {
       paint,
       medium,
-      thinner: [...(thinner && thinnerMl > 0 ? [ofVolume(thinner, thinnerMl)] : []), ...carried],
+      thinner: [...(thinner && thinnerMl > 0 ? [ofVolume(thinner, thinnerMl)] : []), ...besides],
     },
     anyThicknessUm,
   )
@@ -120,25 +120,25 @@ function stirred(
   }
 }
 
-/** What really went into a heap: ml poured, and what brushes brought along. */
+/** What really went into a heap: ml poured, and what else is in it. */
 export interface StirredIn {
   readonly mediumMl: number
   readonly thinnerMl: number
-  readonly carried?: readonly Ingredient[]
+  readonly besides?: readonly Ingredient[]
 }
 
 /** A heap as it comes out with what really went into it. */
 export function dosedWith(
   heap: Heap,
   { medium, thinner, alkydWeight }: Conditioning,
-  { mediumMl, thinnerMl, carried = [] }: StirredIn,
+  { mediumMl, thinnerMl, besides = [] }: StirredIn,
   findMaterial: FindMaterial,
 ): DosedResult {
   const found = heapPaint(heap, findMaterial)
   if (!found.ok) return found
   const portion = mediumMl > 0 && medium.length > 0 ? toVolume(medium, mediumMl) : []
   const { ml, paint } = found
-  return stirred({ ml, paint, medium: portion, thinner, thinnerMl, carried }, null, alkydWeight)
+  return stirred({ ml, paint, medium: portion, thinner, thinnerMl, besides }, null, alkydWeight)
 }
 
 /** By volume for a heap told in ml, by mass for one told in g. */

@@ -3,12 +3,22 @@ import { useState } from 'react'
 import { consistencies, feelOf, stepTo } from '../../core/palette/consistency.ts'
 import type { Consistency, Step } from '../../core/palette/consistency.ts'
 import { heapPaint, heldIn } from '../../core/palette/heap.ts'
+import type { Besides } from '../../document/besides.ts'
+import { addedThinnerMl, takeStep } from '../../document/heapStep.ts'
 import { mlText } from '../../ui/format.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
+interface ConsistencyProps {
+  readonly laid: LaidHeap
+  readonly palette: LaidPalette
+  readonly onAdded: (added: Besides) => void
+}
+
 /** Where a heap stands between stain and glaze, and what brings it to another. */
-export function Consistencies({ laid, palette }: { readonly laid: LaidHeap; readonly palette: LaidPalette }) {
+export function Consistencies({ laid, palette, onAdded }: ConsistencyProps) {
   const [wanted, setWanted] = useState<Consistency | null>(null)
+  const step = wanted && wanted !== laid.consistency ? stepOf(wanted, laid, palette) : null
+  const added = step && takeStep(laid.heap, step, palette)
   return (
     <fieldset className="min-w-0">
       <legend className="text-[0.8rem] text-soft">How it handles; tap what you want of it</legend>
@@ -28,9 +38,12 @@ export function Consistencies({ laid, palette }: { readonly laid: LaidHeap; read
         ))}
       </div>
       <p className="mt-1.5 text-[0.95rem]" role="status">
-        {wanted === null
-          ? `It ${feelOf[laid.consistency]}.`
-          : `To a ${wanted}: ${stepText(stepOf(wanted, laid, palette))}`}
+        {step ? `To a ${wanted}: ${stepText(step)}` : `It ${feelOf[laid.consistency]}.`}{' '}
+        {added && (
+          <button type="button" className="min-h-11 font-medium link" onClick={() => onAdded(added)}>
+            Do that to this heap
+          </button>
+        )}
       </p>
     </fieldset>
   )
@@ -47,7 +60,7 @@ function stepOf(wanted: Consistency, { heap, real, thinnerMl }: LaidHeap, palett
     {
       film: real.mix.film,
       wetMl: volumeOf(real.mix.all),
-      thinnerMl,
+      thinnerMl: thinnerMl + addedThinnerMl(heap, findMaterial),
       ...mixed,
       paintFat: paint.fatMl,
       paintDemand: paint.demandMl,

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react'
 import { heapUnits } from '../../document/heapUnits.ts'
-import type { OwnDips } from '../../document/carried.ts'
+import type { OwnDips } from '../../document/besides.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
@@ -10,6 +10,7 @@ import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { PaintLine, newPaint } from '../stack/PaintLine.tsx'
 import type { Stock } from '../stack/PaintLine.tsx'
+import { Added } from './Added.tsx'
 import { Consistencies } from './Consistencies.tsx'
 import { isLaid } from './laidOut.ts'
 import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
@@ -17,7 +18,7 @@ import { Figures } from './Figures.tsx'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
-import type { Spoiling } from './Spoils.tsx'
+import type { PutIn } from './Spoils.tsx'
 
 interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
@@ -26,7 +27,7 @@ interface DetailsProps {
   readonly layer: LayerDocument
   readonly stock: Stock
   readonly onHeap: (change: Partial<HeapDocument>) => void
-  readonly onSpoilt: (spoils: Spoiling) => void
+  readonly onPutIn: (more: PutIn) => void
   readonly onDips: (own: OwnDips) => void
   readonly onRemove: () => void
 }
@@ -107,20 +108,26 @@ export function HeapDetails(props: DetailsProps) {
             </p>
           )}
         </fieldset>
+        <Added
+          added={heap.added}
+          findMaterial={findMaterial}
+          bring={stock.bring}
+          onAdded={(added) => props.onPutIn({ added })}
+        />
         {isLaid(laid) && (
           <Spoils
             laid={laid}
             palette={palette}
             picture={picture}
             layer={layer}
-            onSpoilt={props.onSpoilt}
+            onPutIn={props.onPutIn}
             onDips={props.onDips}
           />
         )}
       </div>
       {isLaid(laid) && (
         <div className="grid gap-y-4">
-          <Consistencies laid={laid} palette={palette} />
+          <Consistencies laid={laid} palette={palette} onAdded={(added) => props.onPutIn({ added })} />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
           <Films laid={laid} palette={palette} />
         </div>

@@ -3,9 +3,10 @@ import { feelOf } from '../../core/palette/consistency.ts'
 import { minutesADay } from '../../core/palette/openTime.ts'
 import { dayCount, fatnessText } from '../../core/words.ts'
 import { kindOf } from '../../core/materials/material.ts'
+import type { Besides } from '../../document/besides.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { OwnTube } from '../../document/tube.ts'
-import { about, mlText } from '../../ui/format.ts'
+import { about, mlText, shortName } from '../../ui/format.ts'
 import { Blob } from '../../ui/paint/Blob.tsx'
 import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
@@ -51,6 +52,11 @@ export function HeapRow({
         <span className="block text-[1.05rem] text-soft">
           {[onPalette(laid), ...lasting(laid)].join(' · ')}
         </span>
+        {heap.added.length > 0 && (
+          <span className="block text-[1.05rem]">
+            with {heap.added.map((one) => addedText(one, findMaterial)).join(', ')} besides
+          </span>
+        )}
         {isLaid(laid) && <Drops count={laid.medium.drops} />}
         {isLaid(laid) && (
           <span className="mt-0.5 block text-[0.95rem]">
@@ -68,6 +74,9 @@ export function HeapRow({
     </button>
   )
 }
+
+const addedText = ({ material, parts }: Besides[number], findMaterial: FindMaterial): string =>
+  `${mlText(parts)} ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`
 
 const unitWords: Readonly<Record<HeapDocument['unit'], (amount: number) => string>> = {
   ml: (amount) => `${about(amount, 3)} ml`,

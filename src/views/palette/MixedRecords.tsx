@@ -24,7 +24,7 @@ export function MixedRecords({
               {medium ? `, with ${medium}` : ''}
             </p>
             <ul>
-              {heaps.map(({ paints, ml, mediumMl, drops, thinnerMl, carried }, index) => (
+              {heaps.map(({ paints, ml, mediumMl, drops, thinnerMl, besides }, index) => (
                 <li key={index}>
                   {about(ml, 3)} ml of {heapName({ paints }, findMaterial)}
                   {drops !== null
@@ -33,9 +33,9 @@ export function MixedRecords({
                       ? `, ${mlText(mediumMl)} of medium`
                       : ', neat'}
                   {thinnerMl > 0 && `, ${mlText(thinnerMl)} thinner`}
-                  {carried.map(
+                  {besides.map(
                     ({ material, parts }) =>
-                      `, by the brush ${mlText(parts)} of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+                      `, besides ${mlText(parts)} of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
                   )}
                 </li>
               ))}

@@ -1,6 +1,6 @@
 import { Plus, Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { carriedInto, carriedTogether } from '../../document/carried.ts'
+import { besidesOf, besidesTogether } from '../../document/besides.ts'
 import { emptyHeap } from '../../document/heaps.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -20,7 +20,7 @@ import { HeapRow } from './HeapRow.tsx'
 import { isLaid, laidOut } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 import { MixedRecords } from './MixedRecords.tsx'
-import type { Spoiling } from './Spoils.tsx'
+import type { PutIn } from './Spoils.tsx'
 import { Timing } from './Timing.tsx'
 import { Tools } from './Tools.tsx'
 import { useAlarms } from './useAlarms.ts'
@@ -78,14 +78,14 @@ function Card({ layer, edited, onLayer }: CardProps) {
     edited.editLayer(layer.id, { palette: { ...palette, ...change } })
   const editHeap = (id: string, change: Partial<HeapDocument>): void =>
     edit({ heaps: palette.heaps.map((heap) => (heap.id === id ? { ...heap, ...change } : heap)) })
-  /** What brushes bring into a heap that is mixed already goes on with the layer. */
-  const spoil = (id: string, spoils: Spoiling): void => {
+  /** What else gets into a heap that is mixed already goes on with the layer. */
+  const putIn = (id: string, more: PutIn): void => {
     const heaps = palette.heaps.map((heap) =>
-      heap.id === id ? spoilt({ ...heap, ...spoils }, laid, picture) : heap,
+      heap.id === id ? withRecord({ ...heap, ...more }, laid, picture) : heap,
     )
     const goesOn = !layer.painted && heaps.some((heap) => heap.id === id && heap.mixed)
-    const carried = carriedTogether(heaps.map(({ mixed }) => mixed?.carried ?? []))
-    edited.editLayer(layer.id, { palette: { ...palette, heaps }, ...(goesOn && { carried }) })
+    const besides = besidesTogether(heaps.map(({ mixed }) => mixed?.besides ?? []))
+    edited.editLayer(layer.id, { palette: { ...palette, heaps }, ...(goesOn && { besides }) })
   }
   // What the jar holds is told as the page came; what was mixed since has left it.
   const [mixedBefore] = useState(() => mediumMixed(layer))
@@ -141,7 +141,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
                   layer={layer}
                   stock={edited}
                   onHeap={(change) => editHeap(one.heap.id, change)}
-                  onSpoilt={(spoils) => spoil(one.heap.id, spoils)}
+                  onPutIn={(more) => putIn(one.heap.id, more)}
                   onDips={(dipMl) => edited.desk.edit('setting', settingsId, { dipMl })}
                   onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
                 />
@@ -196,14 +196,14 @@ function Card({ layer, edited, onLayer }: CardProps) {
   )
 }
 
-/** A heap with what brushes brought in; one that is mixed already has it on record. */
-function spoilt(
+/** A heap with what else is in it; one that is mixed already has it on record. */
+function withRecord(
   heap: HeapDocument,
   { findMaterial }: LaidPalette,
   { settings }: LoadedPicture,
 ): HeapDocument {
   const { mixed } = heap
-  return { ...heap, mixed: mixed && { ...mixed, carried: carriedInto(heap, settings.dipMl, findMaterial) } }
+  return { ...heap, mixed: mixed && { ...mixed, besides: besidesOf(heap, settings.dipMl, findMaterial) } }
 }
 
 const usualPaint = {
@@ -212,10 +212,10 @@ const usualPaint = {
   parts: 1,
 }
 
-const asMixed = ({ heap, ml, medium, thinnerMl, carried }: LaidHeap) => ({
+const asMixed = ({ heap, ml, medium, thinnerMl, besides }: LaidHeap) => ({
   ...heap,
   ml: Number(ml.toPrecision(6)),
-  poured: { mediumMl: Number(medium.ml.toPrecision(6)), drops: medium.drops, thinnerMl, carried },
+  poured: { mediumMl: Number(medium.ml.toPrecision(6)), drops: medium.drops, thinnerMl, besides },
 })
 
 /** Which layer it is for, and what is stirred in. */

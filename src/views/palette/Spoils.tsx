@@ -4,8 +4,8 @@ import type { BrushSize } from '../../core/palette/carryOver.ts'
 import { clouding, opaqueShare } from '../../core/palette/opaque.ts'
 import { fatnessText, percent } from '../../core/words.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { dipMlOf } from '../../document/carried.ts'
-import type { OwnDips } from '../../document/carried.ts'
+import { dipMlOf } from '../../document/besides.ts'
+import type { OwnDips } from '../../document/besides.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
@@ -14,15 +14,15 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { fatnessOfHeap } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
-/** What brushes bring into a heap. */
-export type Spoiling = Partial<Pick<HeapDocument, 'dips' | 'stray'>>
+/** What else gets into a heap: added to it alone, or brought in by brushes. */
+export type PutIn = Partial<Pick<HeapDocument, 'added' | 'dips' | 'stray'>>
 
 interface SpoilsProps {
   readonly laid: LaidHeap
   readonly palette: LaidPalette
   readonly picture: LoadedPicture
   readonly layer: LayerDocument
-  readonly onSpoilt: (spoils: Spoiling) => void
+  readonly onPutIn: (more: PutIn) => void
   readonly onDips: (own: OwnDips) => void
 }
 
@@ -48,7 +48,7 @@ const strays = [
 ]
 
 /** What the brush brings into a heap: cleaning oil or spirit, and opaque paint that was left in it. */
-export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: SpoilsProps) {
+export function Spoils({ laid, palette, picture, layer, onPutIn, onDips }: SpoilsProps) {
   const { heap } = laid
   const dips = heap.dips ?? noDips
   const { dipMl } = picture.settings
@@ -64,20 +64,20 @@ export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: Spoi
           value={dips.count}
           low={0}
           high={500}
-          onValue={(count) => onSpoilt({ dips: { ...dips, count: Math.round(count) } })}
+          onValue={(count) => onPutIn({ dips: { ...dips, count: Math.round(count) } })}
         />
         <ChoiceRow
           label="of a brush"
           className="w-52"
           value={dips.brush}
-          onValue={(id) => onSpoilt({ dips: { ...dips, brush: id as BrushSize } })}
+          onValue={(id) => onPutIn({ dips: { ...dips, brush: id as BrushSize } })}
           options={brushesOf(dipMl)}
         />
         <ChoiceRow
           label="out of a jar of"
           className="w-40"
           value={dips.liquid}
-          onValue={(liquid) => onSpoilt({ dips: { ...dips, liquid } })}
+          onValue={(liquid) => onPutIn({ dips: { ...dips, liquid } })}
           options={liquids}
         />
         {liquid && <TenDips brush={dips.brush} liquid={liquid} own={dipMl} onOwn={onDips} />}
@@ -91,13 +91,13 @@ export function Spoils({ laid, palette, picture, layer, onSpoilt, onDips }: Spoi
           low={0}
           high={1000}
           unit="g"
-          onValue={(g) => onSpoilt({ stray: { ...stray, g } })}
+          onValue={(g) => onPutIn({ stray: { ...stray, g } })}
         />
         <ChoiceRow
           label="of"
           className="w-44"
           value={stray.pigment}
-          onValue={(pigment) => onSpoilt({ stray: { ...stray, pigment } })}
+          onValue={(pigment) => onPutIn({ stray: { ...stray, pigment } })}
           options={strays}
         />
       </div>
@@ -138,7 +138,7 @@ function DipsSay({
   palette,
   picture,
   layer,
-}: Omit<SpoilsProps, 'onSpoilt' | 'onDips'>) {
+}: Omit<SpoilsProps, 'onPutIn' | 'onDips'>) {
   const { dips } = heap
   const liquid = dips && palette.findMaterial(dips.liquid)
   if (!dips || !liquid || dips.count === 0) return null

@@ -13,8 +13,8 @@ import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
 import { practiceOf } from '../../core/practice/practice.ts'
 import type { Practice } from '../../core/practice/practice.ts'
 import { brushOf } from '../../document/brush.ts'
-import { carriedInto, carriedPortions } from '../../document/carried.ts'
-import type { Carried } from '../../document/carried.ts'
+import { besidesOf, besidesPortions } from '../../document/besides.ts'
+import type { Besides } from '../../document/besides.ts'
 import { heapName, heapOf, paletteOf } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { paintToday } from '../../document/ownTube.ts'
@@ -34,10 +34,10 @@ export interface LaidHeap {
   /** What tools can measure, or what was poured. */
   readonly medium: MeasuredDose
   readonly thinnerMl: number
-  /** As it comes out with that, before brushes brought anything else. */
+  /** As it is meant: with that and what was added to it alone, before brushes brought anything else. */
   readonly meant: DosedHeap
-  /** What brushes brought in, ml. */
-  readonly carried: Carried
+  /** What was added to it alone, and what brushes brought in, ml. */
+  readonly besides: Besides
   /** As it comes out with all of it. */
   readonly real: DosedHeap
   readonly consistency: Consistency
@@ -149,11 +149,12 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
     : measured(exact.heap.mediumMl, setting.dropMl)
   const thinnerMl = heap.mixed?.thinnerMl ?? Math.round(20 * exact.heap.thinnerMl) / 20
   const poured = { mediumMl: medium.ml, thinnerMl }
-  const meant = dosedWith(core, conditioning, poured, findMaterial)
+  const added = besidesPortions(heap.added, findMaterial)
+  const meant = dosedWith(core, conditioning, { ...poured, besides: added }, findMaterial)
   if (!meant.ok) return { heap, name, problem: meant.message }
-  const carried = heap.mixed?.carried ?? carriedInto(heap, picture.settings.dipMl, findMaterial)
-  const portions = carriedPortions(carried, findMaterial)
-  const real = dosedWith(core, conditioning, { ...poured, carried: portions }, findMaterial)
+  const besides = heap.mixed?.besides ?? besidesOf(heap, picture.settings.dipMl, findMaterial)
+  const portions = besidesPortions(besides, findMaterial)
+  const real = dosedWith(core, conditioning, { ...poured, besides: portions }, findMaterial)
   if (!real.ok) return { heap, name, problem: real.message }
   const { film } = real.heap.mix
   const open = openTimeOf(film, picture.settings.climate)
@@ -166,7 +167,7 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
     medium,
     thinnerMl,
     meant: meant.heap,
-    carried,
+    besides,
     real: real.heap,
     consistency: consistencyOf(
       { volatile: film.mix.volatile, leanness: real.heap.leanness },

@@ -116,17 +116,17 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
         )}
       </div>
 
-      {brush.carried.length > 0 && (
+      {brush.besides.length > 0 && (
         <p className="text-[0.9rem] text-soft sm:col-span-2">
-          Brought in by the brush:{' '}
-          {brush.carried
+          Also in it:{' '}
+          {brush.besides
             .map(
               ({ material, parts }) =>
                 `${about(parts)} parts of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
             )
             .join(', ')}
           .{' '}
-          <button type="button" className="min-h-6 link" onClick={() => onChange({ carried: [] })}>
+          <button type="button" className="min-h-6 link" onClick={() => onChange({ besides: [] })}>
             Leave it out
           </button>
         </p>

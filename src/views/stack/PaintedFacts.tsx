@@ -107,7 +107,7 @@ const partsText = (parts: number): string => (parts === 1 ? '1 part' : `${about(
 
 /** What is on record, in words, line by line. */
 export function factsOf(painted: Painted, areas: readonly Area[]): readonly (readonly [string, string])[] {
-  const { at, paints, medium, thinner, carried, used, wetThicknessUm, ridgeWetUm } = painted
+  const { at, paints, medium, thinner, besides, used, wetThicknessUm, ridgeWetUm } = painted
   const own = (id: string): string | undefined => painted.materials.find((item) => item.id === id)?.name
   const named = (id: string): string => own(id) ?? shortName(findInLibrary(id)?.name ?? id)
   const where = painted.areas.map((id) => areas.find((area) => area.id === id)?.name ?? id)
@@ -132,11 +132,11 @@ export function factsOf(painted: Painted, areas: readonly Area[]): readonly (rea
       ? [['medium', `${partsText(medium.parts)} of ${used?.name ?? 'what is not on record'}`] as const]
       : []),
     ...(thinner ? [['thinner', `${partsText(thinner.parts)} of ${named(thinner.material)}`] as const] : []),
-    ...(carried.length > 0
+    ...(besides.length > 0
       ? [
           [
-            'by the brush',
-            carried.map(({ material, parts }) => `${partsText(parts)} of ${named(material)}`).join(', '),
+            'also in it',
+            besides.map(({ material, parts }) => `${partsText(parts)} of ${named(material)}`).join(', '),
           ] as const,
         ]
       : []),

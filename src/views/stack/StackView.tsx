@@ -276,7 +276,7 @@ const newLayer = (paintingId: string, position: number, count: number): PlannedL
   ],
   medium: null,
   thinner: null,
-  carried: [],
+  besides: [],
   wetThicknessUm: count === 0 ? 15 : 70,
   ridgeWetUm: null,
   wetInWet: false,

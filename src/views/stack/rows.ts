@@ -89,7 +89,7 @@ const ratio = (a: number, b: number): string => {
 }
 
 function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: FindMaterial): string {
-  const { paints, medium, thinner, carried } = brushOf(layer)
+  const { paints, medium, thinner, besides } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
   const names = paints.flatMap(({ pigments }) =>
     pigments.map(({ pigment }) => shortName(findMaterial(pigment)?.name ?? pigment).toLowerCase()),
@@ -102,7 +102,9 @@ function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: F
       : null,
     thinner && thinner.parts > 0 && paint > 0 ? `thinned ${ratio(thinner.parts, paint)}` : null,
     !medium?.parts && !thinner?.parts ? 'neat' : null,
-    carried.length > 0 ? 'what the brush brought in' : null,
+    ...besides.map(
+      ({ material }) => `some ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+    ),
   ]
     .filter(Boolean)
     .join(' · ')

@@ -6,10 +6,10 @@ import type { Ingredient } from '../core/medium/medium.ts'
 import type { Brush } from './brush.ts'
 import type { HeapDocument } from './palette.ts'
 
-/* What brushes bring into paint besides what was meant: cleaning oil or spirit, and paint that was left in them. */
+/* What is in paint besides medium and thinner: stirred into one heap alone, or brought in by brushes. */
 
 /** So many parts of each material; of a heap, ml. */
-export type Carried = Brush['carried']
+export type Besides = Brush['besides']
 
 /** What a dip brings, ml, where the painter has weighed it. */
 export type OwnDips = Readonly<Partial<Record<BrushSize, number>>>
@@ -17,23 +17,24 @@ export type OwnDips = Readonly<Partial<Record<BrushSize, number>>>
 /** What a dip of such a brush brings, ml: as weighed, else the estimate. */
 export const dipMlOf = (brush: BrushSize, own: OwnDips): number => own[brush] ?? brushSizes[brush]
 
-/** What dips and leftovers bring into a heap, ml of each. */
-export function carriedInto(
-  { dips, stray }: Pick<HeapDocument, 'dips' | 'stray'>,
+/** What was added to a heap, and what dips and leftovers bring into it, ml of each. */
+export function besidesOf(
+  { added, dips, stray }: Pick<HeapDocument, 'added' | 'dips' | 'stray'>,
   own: OwnDips,
   findMaterial: FindMaterial,
-): Carried {
+): Besides {
   const pigment = stray && findMaterial(stray.pigment)
-  return [
+  const brought = [
     ...(dips && dips.count > 0
       ? [{ material: dips.liquid, parts: dips.count * dipMlOf(dips.brush, own) }]
       : []),
     ...(pigment && stray.g > 0 ? [{ material: pigment.id, parts: stray.g / pigment.densityGPerMl.mid }] : []),
-  ].map(rounded)
+  ]
+  return besidesTogether([added, brought])
 }
 
 /** The same materials once, from several heaps. */
-export function carriedTogether(lists: readonly Carried[]): Carried {
+export function besidesTogether(lists: readonly Besides[]): Besides {
   const byMaterial = new Map<string, number>()
   for (const { material, parts } of lists.flat())
     byMaterial.set(material, (byMaterial.get(material) ?? 0) + parts)
@@ -41,13 +42,13 @@ export function carriedTogether(lists: readonly Carried[]): Carried {
 }
 
 /** Weighed out; what is on no shelf is left out. */
-export const carriedPortions = (carried: Carried, findMaterial: FindMaterial): readonly Ingredient[] =>
-  carried.flatMap(({ material: id, parts }) => {
+export const besidesPortions = (besides: Besides, findMaterial: FindMaterial): readonly Ingredient[] =>
+  besides.flatMap(({ material: id, parts }) => {
     const material = findMaterial(id)
     return material ? [ofVolume(material, parts)] : []
   })
 
-const rounded = ({ material, parts }: Carried[number]): Carried[number] => ({
+const rounded = ({ material, parts }: Besides[number]): Besides[number] => ({
   material,
   parts: Number(parts.toPrecision(4)),
 })

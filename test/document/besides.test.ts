@@ -7,7 +7,7 @@ import { carryOver } from '../../src/core/palette/carryOver.ts'
 import { dosedWith } from '../../src/core/palette/heap.ts'
 import { assess } from '../../src/document/assess.ts'
 import { materialsUsed } from '../../src/document/picture.ts'
-import { carriedInto, carriedPortions, carriedTogether, dipMlOf } from '../../src/document/carried.ts'
+import { besidesOf, besidesPortions, besidesTogether, dipMlOf } from '../../src/document/besides.ts'
 import { emptyHeap } from '../../src/document/heaps.ts'
 import { layer, picture, tube } from '../studio/bodies.ts'
 import { paintFrom } from '../../src/document/ownTube.ts'
@@ -22,24 +22,24 @@ const dips = { liquid: 'walnut', count: 8, brush: 'middle' as const }
 
 describe('what brushes bring in', () => {
   it('eight dips of a middle brush are 1.2 ml, or what the painter weighed', () => {
-    const of = (own: { middle?: number }) => carriedInto({ ...heap, dips }, own, findInLibrary)
+    const of = (own: { middle?: number }) => besidesOf({ ...heap, dips }, own, findInLibrary)
     expect(of({})).to.deep.equal([{ material: 'walnut', parts: 1.2 }])
     expect(of({ middle: 0.2 })[0]!.parts).to.equal(1.6)
     expect([dipMlOf('small', { middle: 0.2 }), dipMlOf('middle', { middle: 0.2 })]).to.deep.equal([0.05, 0.2])
   })
   it('paint left in the brush is told by weight and counted by volume', () => {
     const stray = { pigment: 'pw6_rutile', g: 0.415 }
-    const [one] = carriedInto({ ...heap, stray }, {}, findInLibrary)
+    const [one] = besidesOf({ ...heap, stray }, {}, findInLibrary)
     expect(one!.parts).to.be.closeTo(0.415 / findInLibrary('pw6_rutile')!.densityGPerMl.mid, 1e-4)
-    expect(carriedInto({ ...heap, dips: { ...dips, count: 0 } }, {}, findInLibrary)).to.deep.equal([])
+    expect(besidesOf({ ...heap, dips: { ...dips, count: 0 } }, {}, findInLibrary)).to.deep.equal([])
   })
   it('of several heaps is the same liquid once', () => {
     const [oil, spirit] = ['walnut', 'gum_turpentine']
-    const together = carriedTogether([
-      [{ material: oil!, parts: 1 }],
+    const together = besidesTogether([
+      [{ material: oil, parts: 1 }],
       [
-        { material: spirit!, parts: 0.5 },
-        { material: oil!, parts: 0.25 },
+        { material: spirit, parts: 0.5 },
+        { material: oil, parts: 0.25 },
       ],
     ])
     expect(together).to.deep.equal([
@@ -55,8 +55,8 @@ describe('what brushes bring in', () => {
         (count, id) => {
           const liquid = findInLibrary(id)!
           const clean = dosedWith(neat, none, { mediumMl: 0, thinnerMl: 0 }, findInLibrary)
-          const carried = carriedPortions([{ material: id, parts: count * 0.15 }], findInLibrary)
-          const spoilt = dosedWith(neat, none, { mediumMl: 0, thinnerMl: 0, carried }, findInLibrary)
+          const besides = besidesPortions([{ material: id, parts: count * 0.15 }], findInLibrary)
+          const spoilt = dosedWith(neat, none, { mediumMl: 0, thinnerMl: 0, besides }, findInLibrary)
           if (!clean.ok || !spoilt.ok) throw new Error('a neat heap can be reckoned')
           const said = carryOver(clean.heap.mix, { liquid, dips: count, mlEach: 0.15 })
           expect(spoilt.heap.leanness).to.be.closeTo(said.leanness[1]!, 1e-9)
@@ -66,12 +66,12 @@ describe('what brushes bring in', () => {
     )
   })
   it('a layer painted with it is as fat as the heap, and no medium is counted for it', () => {
-    const carried = [{ material: 'walnut', parts: 1.2 }]
-    const made = mixOf({ paints: [{ ...umber, parts: 12 }], carried, wetThicknessUm: 60 }, findInLibrary)
+    const besides = [{ material: 'walnut', parts: 1.2 }]
+    const made = mixOf({ paints: [{ ...umber, parts: 12 }], besides, wetThicknessUm: 60 }, findInLibrary)
     const spoilt = dosedWith(
       { paints: [umber], amount: { ml: 12 } },
       none,
-      { mediumMl: 0, thinnerMl: 0, carried: carriedPortions(carried, findInLibrary) },
+      { mediumMl: 0, thinnerMl: 0, besides: besidesPortions(besides, findInLibrary) },
       findInLibrary,
     )
     if (!made.ok || !spoilt.ok) throw new Error('umber and walnut can be reckoned')
@@ -80,16 +80,16 @@ describe('what brushes bring in', () => {
   })
   it('is told with what lies on the picture, and judged with it', () => {
     const plain = picture([layer('a', 'p', 0, { paints: [umber] })])
-    const carried = [{ material: 'walnut', parts: 0.5 }]
-    const brushed = picture([layer('a', 'p', 0, { paints: [umber], carried })])
+    const besides = [{ material: 'walnut', parts: 0.5 }]
+    const brushed = picture([layer('a', 'p', 0, { paints: [umber], besides })])
     const fat = (of: typeof plain) => assess(of, findInLibrary).layers[0]!.worst!.film.leanness!
     expect(fat(brushed)).to.be.below(fat(plain))
     expect(materialsUsed(brushed).map(({ id }) => id)).to.include('walnut')
   })
   it('what is on no shelf is said, not passed over', () => {
-    const carried = [{ material: 'nothing_known', parts: 1 }]
-    const made = mixOf({ paints: [umber], carried, wetThicknessUm: 60 }, findInLibrary)
-    expect(made.ok ? '' : made.message).to.include('what the brush really brought in')
+    const besides = [{ material: 'nothing_known', parts: 1 }]
+    const made = mixOf({ paints: [umber], besides, wetThicknessUm: 60 }, findInLibrary)
+    expect(made.ok ? '' : made.message).to.include('what else is really in it')
   })
 })
 
