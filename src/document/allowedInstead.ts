@@ -11,7 +11,7 @@ import { studioMaterials } from './studioMaterials.ts'
 
 /** What may come into the room in the place of what may not, and how it is called. */
 export interface Instead {
-  readonly change: Partial<Pick<Brush, 'paints' | 'thinner' | 'medium'>>
+  readonly change: Partial<Pick<Brush, 'paints' | 'thinner' | 'besides' | 'medium'>>
   readonly names: readonly string[]
 }
 
@@ -24,8 +24,8 @@ interface Room {
 
 /**
  * A brush with all that the room does not surely let in replaced by the nearest of its kind (rules.md 26): the oil of a
- * tube, the thinner, the medium by another of the studio's; where there is none, without it. A pigment is the painter's to
- * replace.
+ * tube, the thinner, the medium by another of the studio's; where there is none, without it, as without what else went in.
+ * A pigment is the painter's to replace.
  */
 export function allowedInstead(
   picture: Picture,
@@ -34,7 +34,9 @@ export function allowedInstead(
 ): readonly Instead[] {
   const allows = (material: Material): boolean => worstAnswer([material], picture.settings.policies) === null
   const room: Room = { allows, allowed: studioMaterials(picture.shelf).filter(allows), findMaterial }
-  const base = [oilInstead(brush, room), thinnerInstead(brush, room)].filter((one) => one !== null)
+  const base = [oilInstead, thinnerInstead, besidesInstead]
+    .map((instead) => instead(brush, room))
+    .filter((one) => one !== null)
   return mediumsInstead(brush, picture, room)
     .map((medium) => together([...base, ...medium]))
     .filter(({ names }) => names.length > 0)
@@ -67,6 +69,16 @@ function thinnerInstead({ thinner }: Brush, { allows, allowed, findMaterial }: R
   return other
     ? { change: { thinner: { ...thinner, material: other.id } }, names: [`${other.name} as its thinner`] }
     : { change: { thinner: null }, names: ['no thinner'] }
+}
+
+function besidesInstead({ besides }: Brush, { allows, findMaterial }: Room): Instead | null {
+  const refused = besides.flatMap(({ material }) => {
+    const found = findMaterial(material)
+    return found && !allows(found) && found.family !== 'pigment' ? [found] : []
+  })
+  if (refused.length === 0) return null
+  const kept = besides.filter(({ material }) => !refused.some(({ id }) => id === material))
+  return { change: { besides: kept }, names: refused.map(({ name }) => `no ${name} besides`) }
 }
 
 /** What may be done about the medium, one thing at a time: nothing, another of the studio's, none. */

@@ -118,13 +118,15 @@ describe('a painting, assessed', () => {
     const settings = { ...defaultSettings, policies: [...policies] }
     const paints = [{ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'walnut', parts: 1 }]
     const thinner = { material: 'gum_turpentine', parts: 0.2 }
-    const one = picture([layer('light', 0, 'pw6_rutile', { paints, thinner })], { settings })
+    const besides = [{ material: 'walnut', parts: 0.1 }]
+    const one = picture([layer('light', 0, 'pw6_rutile', { paints, thinner, besides })], { settings })
     const assessment = judged(one)
     const finding = assessment.findings.find(({ rule }) => rule === 'policy')!
     const mend = mendOf(finding, one, assessment, findInLibrary)!
     expect(mend.kind === 'allowed' && mend.names).to.deep.equal([
       'paint ground in Poppyseed oil',
       'no thinner',
+      'no Walnut oil besides',
     ])
     expect(rules({ ...one, layers: one.layers.map((each) => ({ ...each, ...mend.change })) })).to.deep.equal(
       [],

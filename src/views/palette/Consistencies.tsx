@@ -39,6 +39,7 @@ export function Consistencies({ laid, palette, onAdded }: ConsistencyProps) {
       </div>
       <p className="mt-1.5 text-[0.95rem]" role="status">
         {step ? `To a ${wanted}: ${stepText(step)}` : `It ${feelOf[laid.consistency]}.`}{' '}
+        {step && step.thinnerMl > 0 && !palette.thinner && 'This room lets no thinner in. '}
         {added && (
           <button type="button" className="min-h-11 font-medium link" onClick={() => onAdded(added)}>
             Do that to this heap

@@ -10,6 +10,7 @@ import { requestTo } from '../../ui/client.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
 import { Choice } from '../../ui/fields.tsx'
 import { about, shortName } from '../../ui/format.ts'
+import { RoomSays } from '../../ui/RoomSays.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { usePicture } from '../stack/usePicture.ts'
@@ -186,6 +187,10 @@ function Card({ layer, edited, onLayer }: CardProps) {
       <div className="not-printed min-w-0">
         <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
         <Tools laid={laid} picture={picture} layer={layer} />
+        <RoomSays
+          materials={[...new Set(heaps.flatMap(({ real }) => real.mix.materials))]}
+          policies={picture.settings.policies}
+        />
         <Cautions
           materials={heaps.flatMap(({ real }) => real.mix.materials)}
           wet

@@ -1,5 +1,10 @@
 import { meanDropMl } from '../../core/medium/medium.ts'
 import type { Ingredient } from '../../core/medium/medium.ts'
+import { nearestThinners } from '../../core/dosing/nearest.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
+import { library } from '../../core/materials/library.ts'
+import { worstAnswer } from '../../core/materials/policy.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { consistencyOf } from '../../core/palette/consistency.ts'
@@ -71,7 +76,11 @@ export interface LaidPalette {
 export const isLaid = (heap: LaidHeap | SpoiltHeap): heap is LaidHeap => 'exact' in heap
 
 /** Without a thinner of the layer's own this is what one would take. */
-const usualThinner = 'gum_turpentine'
+const usualThinner = findInLibrary('gum_turpentine')!
+
+/** The usual thinner, or the nearest the room lets in; null: none. */
+const thinnerFor = (policies: readonly PolicyId[]): Material | null =>
+  nearestThinners(library, usualThinner).find((one) => worstAnswer([one], policies) === null) ?? null
 
 export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalette {
   const findMaterial = findInStudio(picture.shelf)
@@ -79,7 +88,9 @@ export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalet
   const palette = paletteOf(layer, picture.painting)
   const medium = mediumOf(layer, picture, findMaterial)
   const thinnerShare = palette.thinnerShare
-  const thinner = findMaterial(layer.thinner?.material ?? usualThinner) ?? null
+  const thinner = layer.thinner
+    ? (findMaterial(layer.thinner.material) ?? null)
+    : thinnerFor(picture.settings.policies)
   const conditioning: Conditioning = {
     medium: medium.ingredients,
     by: palette.by,
