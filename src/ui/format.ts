@@ -10,7 +10,7 @@ export { about, dateText, upperFirst }
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
   const value = 100 * fraction
-  return `${value >= 10 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'}\u00a0%`
+  return `${value >= 9.95 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'}\u00a0%`
 }
 
 /** A chance, never told as certain either way. */

@@ -179,7 +179,7 @@ function nextStep(
   const { name, grams, oilG, more } = slab
   const missing = wanted.oilG - oilG
   if (oilG === 0)
-    return `${gramsText(grams)} of ${name} want ${gramsText(wanted.oilG)} of oil, ${mlText(wanted.oilMl)}.`
+    return `${about(grams, 4)} g of ${name} want ${gramsText(wanted.oilG)} of oil, ${mlText(wanted.oilMl)}.`
   if (Math.abs(missing) <= closeEnough * wanted.oilG) return 'It is as soft as you want it.'
   return missing > 0
     ? `${gramsText(missing)} of oil are still wanting, ${mlText((missing / wanted.oilG) * wanted.oilMl)}.`
