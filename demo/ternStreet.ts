@@ -11,28 +11,13 @@ import type { OwnTube } from '../src/document/tube.ts'
 import { tubesOf } from './tubes.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
+import { blankLot } from '../src/document/blankLot.ts'
 import { defaultLimits } from '../src/core/practice/limits.ts'
 import type { PracticeDocument } from '../src/document/practice.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
-const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem => ({
-  id,
-  name,
-  base,
-  family: 'oil',
-  densityGPerMl: null,
-  nonVolatile: null,
-  stays: {},
-  hazards: [],
-  iodine: null,
-  rate: null,
-  price: null,
-  stockG: null,
-  dropper: [],
-  openedOn: null,
-  note: '',
-  ...rest,
-})
+const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem =>
+  blankLot({ id, name, base, family: 'oil', ...rest })
 
 /** What the studio's own shelf says that the book does not: prices, a heavy lot, a counted dropper, a jar of unsure make. */
 const shelf = (today: number): readonly ShelfItem[] => [

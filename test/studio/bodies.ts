@@ -2,6 +2,7 @@ import { planOf } from '../../src/document/brush.ts'
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
+import { blankLot } from '../../src/document/blankLot.ts'
 import { blankTube } from '../../src/document/blankTube.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
 import type { LayerDocument, Painted } from '../../src/document/layer.ts'
@@ -80,24 +81,8 @@ export function paintedAt(at: string, plan: LayerDocument, used: Painted['used']
   return { ...plan, plannedOn: null, painted: { at, ...planOf(plan), used, materials: [] } }
 }
 
-export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem => ({
-  id,
-  name: `Lot ${id}`,
-  base: 'walnut',
-  family: 'oil',
-  densityGPerMl: null,
-  nonVolatile: null,
-  stays: {},
-  hazards: [],
-  iodine: null,
-  rate: null,
-  price: null,
-  stockG: null,
-  dropper: [],
-  openedOn: null,
-  note: '',
-  ...rest,
-})
+export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem =>
+  blankLot({ id, name: `Lot ${id}`, base: 'walnut', family: 'oil', ...rest })
 
 export const emptyBatch = (id: string, rest: Partial<Batch> = {}): Batch => ({
   id,

@@ -7,6 +7,7 @@ import type { BookFigure } from '../../core/materials/bookEntry.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { deedsOf } from '../../core/materials/search.ts'
+import { blankLot } from '../../document/blankLot.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import { about, upperFirst } from '../../ui/format.ts'
@@ -22,20 +23,6 @@ interface SheetProps {
   readonly onSelect: (id: string) => void
   readonly onItem: (item: Revised<ShelfItem>) => void
   readonly onRemove: (item: Revised<ShelfItem>) => void
-}
-
-const blank = {
-  densityGPerMl: null,
-  nonVolatile: null,
-  stays: {},
-  hazards: [],
-  iodine: null,
-  rate: null,
-  price: null,
-  stockG: null,
-  dropper: [],
-  openedOn: null,
-  note: '',
 }
 
 const wholeBook = later(() => import('../../core/materials/book.ts').then(({ book }) => book))
@@ -74,7 +61,7 @@ export function MaterialSheet({
           <button
             type="button"
             className="button"
-            onClick={() => onAdd({ id, name, base: id, family, ...blank })}
+            onClick={() => onAdd(blankLot({ id, name, base: id, family }))}
           >
             Put in my own figures
           </button>
@@ -82,7 +69,7 @@ export function MaterialSheet({
             type="button"
             className="button"
             onClick={() =>
-              onAdd({ id: crypto.randomUUID(), name: `${name}, new lot`, base: id, family, ...blank })
+              onAdd(blankLot({ id: crypto.randomUUID(), name: `${name}, new lot`, base: id, family }))
             }
           >
             <Plus size={15} aria-hidden="true" /> A bottle or bag of my own

@@ -8,6 +8,7 @@ import type { PolicyId } from '../../core/materials/policy.ts'
 import { findIn, indexed } from '../../core/materials/search.ts'
 import type { Indexed } from '../../core/materials/search.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
+import { blankLot } from '../../document/blankLot.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { ShelfPage } from '../../studio/shelfList.ts'
@@ -188,23 +189,15 @@ const indexOf = (items: readonly ShelfItem[]): readonly Indexed[] =>
     return indexed(material, familyNames[material.family])
   })
 
-const newMaterial = (): ShelfItem => ({
-  id: crypto.randomUUID(),
-  name: 'New material',
-  base: null,
-  family: 'ready_medium',
-  densityGPerMl: 1,
-  nonVolatile: null,
-  stays: { other: 1 },
-  hazards: [],
-  rate: null,
-  iodine: null,
-  price: null,
-  stockG: null,
-  dropper: [],
-  openedOn: null,
-  note: '',
-})
+const newMaterial = (): ShelfItem =>
+  blankLot({
+    id: crypto.randomUUID(),
+    name: 'New material',
+    base: null,
+    family: 'ready_medium',
+    densityGPerMl: 1,
+    stays: { other: 1 },
+  })
 
 function ShelfRow({
   one: { material, deeds },

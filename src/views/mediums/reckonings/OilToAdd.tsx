@@ -12,28 +12,13 @@ export function OilToAdd({ materials, bring }: ReckoningProps) {
   const [grams, setGrams] = useState(30)
   const [points, setPoints] = useState(7)
   const findMaterial = useMemo(() => finderOf(materials), [materials])
+  const field = { findMaterial, bring, className: 'grow basis-40' }
   const added = oilToAdd({ pigment, oil }, grams, points / 100, findMaterial)
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <MaterialRow
-          role="pigment"
-          label="Paint"
-          className="grow basis-40"
-          value={pigment}
-          findMaterial={findMaterial}
-          bring={bring}
-          onValue={setPigment}
-        />
-        <MaterialRow
-          role="oil"
-          label="in, and to add"
-          className="grow basis-40"
-          value={oil}
-          findMaterial={findMaterial}
-          bring={bring}
-          onValue={setOil}
-        />
+        <MaterialRow role="pigment" label="Paint" value={pigment} {...field} onValue={setPigment} />
+        <MaterialRow role="oil" label="in, and to add" value={oil} {...field} onValue={setOil} />
         <NumberRow
           label="paint, g"
           className="w-24"

@@ -8,6 +8,7 @@ import type { ReckoningProps } from './props.ts'
 
 export function Putty({ materials, bring }: ReckoningProps) {
   const findMaterial = useMemo(() => finderOf(materials), [materials])
+  const field = { findMaterial, bring, className: 'grow basis-40' }
   const [fillerId, setFiller] = useState('chalk_whiting')
   const [oilId, setOil] = useState('walnut')
   const [grams, setGrams] = useState(60)
@@ -17,24 +18,8 @@ export function Putty({ materials, bring }: ReckoningProps) {
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <MaterialRow
-          role="filler"
-          label="Filler"
-          className="grow basis-40"
-          value={fillerId}
-          findMaterial={findMaterial}
-          bring={bring}
-          onValue={setFiller}
-        />
-        <MaterialRow
-          role="oil"
-          label="Oil"
-          className="grow basis-40"
-          value={oilId}
-          findMaterial={findMaterial}
-          bring={bring}
-          onValue={setOil}
-        />
+        <MaterialRow role="filler" label="Filler" value={fillerId} {...field} onValue={setFiller} />
+        <MaterialRow role="oil" label="Oil" value={oilId} {...field} onValue={setOil} />
         <NumberRow
           label="filler, g"
           className="w-24"
