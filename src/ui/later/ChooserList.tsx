@@ -7,7 +7,7 @@ import { worstAnswer, policyIds } from '../../core/materials/policy.ts'
 import type { PolicyAnswer } from '../../core/materials/policy.ts'
 import { spellingsOf } from '../../core/materials/spellings.ts'
 import { read } from '../client.ts'
-import { RoomMark } from '../RoomMark.tsx'
+import { RoomMark } from '../room/RoomMark.tsx'
 
 /** Kinds that are looked up in the studio as one types. */
 export type Lookup = 'medium' | 'batch' | 'shelf_item' | 'tube' | 'painting'

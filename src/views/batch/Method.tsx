@@ -6,7 +6,7 @@ import type { PolicyId } from '../../core/materials/policy.ts'
 import { pairsIn } from '../../core/medium/pairs.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { gramsText } from '../../ui/format.ts'
-import { RoomSays } from '../../ui/RoomSays.tsx'
+import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { EditedBatch } from './useBatch.ts'
 

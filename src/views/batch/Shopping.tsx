@@ -2,8 +2,8 @@ import { useState } from 'react'
 import type { ShoppingList } from '../../studio/shopping.ts'
 import { read } from '../../ui/client.ts'
 import { about, mlText } from '../../ui/format.ts'
-import { Judging } from '../../ui/Judging.tsx'
-import { usePages } from '../../ui/usePages.ts'
+import { Judging } from '../../ui/lists/Judging.tsx'
+import { usePages } from '../../ui/lists/usePages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** What the planned layers need of each medium, what there is of it, and what to buy. */

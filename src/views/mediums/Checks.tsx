@@ -9,7 +9,7 @@ import { pairsIn, solventsIn } from '../../core/medium/pairs.ts'
 import type { Settings } from '../../document/studio.ts'
 import { about } from '../../ui/format.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
-import { RoomSays } from '../../ui/RoomSays.tsx'
+import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** Hours and days as a painter says them. */

@@ -8,10 +8,10 @@ import { dateText, dayText } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
-import { FindField, ListFoot } from '../../ui/ListFoot.tsx'
-import { Judging } from '../../ui/Judging.tsx'
+import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
+import { Judging } from '../../ui/lists/Judging.tsx'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
-import { usePages } from '../../ui/usePages.ts'
+import { usePages } from '../../ui/lists/usePages.ts'
 
 interface ListProps {
   readonly initial: ListPage<PaintingEntry>

@@ -1,6 +1,6 @@
 import { oilsText } from '../../core/medium/oils.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
-import { RoomSays } from '../../ui/RoomSays.tsx'
+import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { Plus } from 'lucide-react'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { BookFigure } from '../../core/materials/bookEntry.ts'

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
-import { read } from './client.ts'
-import { useNews } from './useNews.ts'
+import { read } from '../client.ts'
+import { useNews } from '../useNews.ts'
 
 const everyMs = 800
 

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Reply } from '../saving/server.ts'
-import { useEarly } from './early.ts'
+import type { Reply } from '../../saving/server.ts'
+import { useEarly } from '../early.ts'
 
 /** One page of a list: how many there are in all, and these of them. */
 interface Page<Entry> {

@@ -1,7 +1,7 @@
-import type { Material } from '../core/materials/material.ts'
-import { policyAnswers } from '../core/materials/policy.ts'
-import type { PolicyId } from '../core/materials/policy.ts'
-import { VerdictMark } from './Verdict.tsx'
+import type { Material } from '../../core/materials/material.ts'
+import { policyAnswers } from '../../core/materials/policy.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
+import { VerdictMark } from '../Verdict.tsx'
 
 /** What the room says to these materials; nothing where they may all come in. */
 export function RoomSays({

@@ -1,5 +1,5 @@
-import type { PolicyAnswer } from '../core/materials/policy.ts'
-import { VerdictMark } from './Verdict.tsx'
+import type { PolicyAnswer } from '../../core/materials/policy.ts'
+import { VerdictMark } from '../Verdict.tsx'
 
 /** In a list: that the room does not let something in, or that it has to be asked about. */
 export function RoomMark({
