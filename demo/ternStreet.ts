@@ -490,6 +490,7 @@ export function ternStreet(now: string): StudioDocument {
       policies: [],
       dryingBounds: usualBounds,
       dipMl: {},
+      jarUses: {},
     },
     shelf: [...shelf(today)],
     tubes: [...tubes],

@@ -15,6 +15,7 @@ import { fold, readied } from '../core/stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../core/stack/fold.ts'
 import { groundOf, suctionUmOf } from '../core/stack/support.ts'
 import type { UsableMedium } from './batchMedium.ts'
+import { besidesPortions } from './besides.ts'
 import { brushOf, materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
@@ -134,6 +135,7 @@ function eventOf(
     const coat = [
       ...(medium ? scaledIngredients(medium.ingredients, medium.parts / volumeOf(medium.ingredients)) : []),
       ...(solvent ? [ofVolume(solvent, thinner.parts)] : []),
+      ...besidesPortions(brush.besides, find),
     ]
     return { event: { ...bare, coat }, find }
   }

@@ -53,8 +53,9 @@ export const paintSchema = tubeSchema.extend({
   name: nameSchema.optional(),
 })
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
+export const mostBesides = 24
 /** What else is in the paint: stirred in besides, or brought in by brushes. */
-export const besidesSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(24)
+export const besidesSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(mostBesides)
 
 /** A mixture on its way to becoming a film. */
 export const mixtureSchema = z.object({

@@ -38,6 +38,8 @@ export const settingsSchema = z.object({
   dipMl: z
     .partialRecord(z.enum(brushNames), z.number().positive('A dip brings something.').max(10))
     .default({}),
+  /** How often each cleaning jar was used since it was changed, by its liquid. */
+  jarUses: z.record(idSchema, z.number().int().min(0).max(1000)).default({}),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -50,6 +52,7 @@ export const defaultSettings: Settings = {
   policies: [],
   dryingBounds: usualBounds,
   dipMl: {},
+  jarUses: {},
 }
 
 export const areaSchema = z.object({

@@ -1,6 +1,7 @@
 import { besidesTogether } from '../document/besides.ts'
 import { paintsTogether, paletteOf } from '../document/heaps.ts'
 import type { LayerDocument } from '../document/layer.ts'
+import { mostBesides } from '../document/recipe.ts'
 import type { HeapDocument, MixedRequest, PaletteDocument } from '../document/palette.ts'
 import { tubesIn } from '../document/paints.ts'
 import type { Paint } from '../document/paints.ts'
@@ -82,6 +83,9 @@ function planFrom(
   const paints = paintsTogether(all)
   if (paints.length > mostPaints)
     throw refused(`A layer holds at most ${mostPaints} paints. Mix fewer of them for one layer.`)
+  const besides = besidesTogether(all.map(({ poured }) => poured.besides))
+  if (besides.length > mostBesides)
+    throw refused(`A layer holds at most ${mostBesides} other things. Add fewer of them to its heaps.`)
   const sum = (of: (poured: MixedHeap['poured']) => number): number =>
     Number(all.reduce((total, { poured }) => total + of(poured), 0).toPrecision(4))
   const thinnerMl = sum((poured) => poured.thinnerMl)
@@ -89,7 +93,7 @@ function planFrom(
     paints,
     medium: medium && { ...medium, parts: sum((poured) => poured.mediumMl) },
     thinner: thinner && thinnerMl > 0 ? { ...thinner, parts: thinnerMl } : null,
-    besides: besidesTogether(all.map(({ poured }) => poured.besides)),
+    besides,
   }
 }
 

@@ -87,8 +87,10 @@ async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<
   const poured = batches.filter(({ pours }) => pours.length > 0).map(jarOf)
   const recipes = [...mediums, ...poured].map(({ recipe }) => recipe)
   const tubes = await listByIds(db, 'tube', [...new Set(layers.flatMap(tubesAtHand))])
-  const onPalettes = layers.flatMap(({ palette }) => palette?.heaps.flatMap(({ paints }) => paints) ?? [])
-  const materials = [...layers.flatMap(materialsOf), ...[...tubes, ...onPalettes].flatMap(materialsOfTube)]
+  const heaps = layers.flatMap(({ palette }) => palette?.heaps ?? [])
+  const paints = [...tubes, ...heaps.flatMap((heap) => heap.paints)]
+  const added = heaps.flatMap((heap) => heap.added.map(({ material }) => material))
+  const materials = [...layers.flatMap(materialsOf), ...paints.flatMap(materialsOfTube), ...added]
   const closure = await closureOf(db, recipes, materials)
   const inThose = closure.mediums.filter(({ id }) => !named.includes(id))
   return { mediums: [...mediums, ...inThose, ...poured], shelf: closure.items, tubes }

@@ -10,7 +10,7 @@ import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { Ingredient } from '../../src/core/medium/medium.ts'
 import { findIn } from '../../src/core/materials/search.ts'
 import { oilByStreaks, rateTimesByTests } from '../../src/core/palette/calibrate.ts'
-import { brushSizes, carryOver } from '../../src/core/palette/carryOver.ts'
+import { brushSizes, carryOver, givesPigmentBack } from '../../src/core/palette/carryOver.ts'
 import { consistencyOf, stepTo } from '../../src/core/palette/consistency.ts'
 import type { HeapParts } from '../../src/core/palette/consistency.ts'
 import { oilForPigment, pigmentToAdd, softnessOf } from '../../src/core/palette/grinding.ts'
@@ -252,6 +252,9 @@ describe('what spoils a mix', () => {
     expect(100 * oil.share).to.be.closeTo(9.09, 0.01)
     expect(oil.oilContent[1]).to.be.above(oil.oilContent[0])
     expect(oil.says).to.equal('note')
+  })
+  it('a cleaning jar used more than twice gives paint back', () => {
+    expect([0, 2, 3].map(givesPigmentBack)).to.deep.equal([false, false, true])
   })
   it('spirit thins the heap and leaves the dried film as it was', () => {
     const spirit = { liquid: material('gum_turpentine'), mlEach: brushSizes.middle }

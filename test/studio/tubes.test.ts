@@ -229,6 +229,16 @@ describe('mixed it', () => {
     expect([now.wetThicknessUm, now.besides]).to.deep.equal([80, besides])
     for (const done of [corrected, painted, written]) await undoEvent(write(), done.event)
   })
+  it('more other things than a layer can hold are refused, and nothing is written', async () => {
+    const full = (id: string, from: number) => {
+      const one = poured(heap(id, ochre, 2), 0)
+      const besides = Array.from({ length: 20 }, (_, at) => ({ material: `thing-${from + at}`, parts: 1 }))
+      return { ...one, poured: { ...one.poured, besides } }
+    }
+    const tried = logMixed(write(), 'a', { heaps: [full('h6', 0), full('h7', 20)] })
+    expect(await tried.catch(({ message }: Error) => message)).to.include('at most 24 other things')
+    expect((await find(studio.db, 'layer', 'a'))!.mixed).to.have.length(1)
+  })
   it('is undone as one', async () => {
     await undoEvent(write(), event)
     const { mixed, paints, palette } = (await find(studio.db, 'layer', 'a'))!

@@ -8,6 +8,12 @@ export const brushSizes = { small: 0.05, middle: 0.15, large: 0.4 } as const
 export type BrushSize = keyof typeof brushSizes
 export const brushNames = Object.keys(brushSizes) as [BrushSize, ...BrushSize[]]
 
+/** Used more often than this since it was changed, a cleaning jar gives pigment back. */
+const cleanUses = 2
+
+/** Whether a cleaning jar brings paint into a glaze with its liquid (reckonings.md, Brush carry-over: rinse counts). */
+export const givesPigmentBack = (uses: number): boolean => uses > cleanUses
+
 /** Cleaning liquid carried into a heap. */
 export interface Carried {
   readonly liquid: Material

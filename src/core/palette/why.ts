@@ -1,7 +1,7 @@
 import type { BeforeDrinking } from '../film/film.ts'
+import { defaultGrind } from '../film/paint.ts'
 import { figure } from '../figure.ts'
 import type { Reason } from '../reason.ts'
-import { defaultGrind } from '../film/paint.ts'
 import { gain, oilByStreaks } from './calibrate.ts'
 import type { Streak } from './calibrate.ts'
 import { heldIn } from './heap.ts'
@@ -103,14 +103,15 @@ export function whyTubeOil({ film, oilShare, streaks, byMaker }: AskedOil): Reas
   const counts = figure('oil, by mass', 100 * oilShare, '%')
   const told = oilByStreaks(streaks)
   if (told && 'percent' in told) {
-    const isWashed = streaks.some(({ how }) => how === 'washed')
+    const washed = streaks.filter(({ how }) => how === 'washed').length
+    const isWashed = washed > 0
     return {
       ...common,
       formula: isWashed
         ? '1 − what is left of a streak whose oil was washed out ÷ what it weighed wet.'
         : `(What a dried streak weighs ÷ what it weighed wet − 1) ÷ ${gain.mid}: an oil film takes up ${100 * gain.low} to ${100 * gain.high} % of its own weight.`,
       figures: [
-        figure('streaks', streaks.length),
+        figure('streaks that count', washed || streaks.length),
         counts,
         figure('at least', told.low, '%'),
         figure('at most', told.high, '%'),

@@ -1,6 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react'
 import { heapUnits } from '../../document/heapUnits.ts'
-import type { OwnDips } from '../../document/besides.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
@@ -18,7 +17,7 @@ import { Figures } from './Figures.tsx'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
-import type { PutIn } from './Spoils.tsx'
+import type { Brushes, PutIn } from './Spoils.tsx'
 
 interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
@@ -28,7 +27,7 @@ interface DetailsProps {
   readonly stock: Stock
   readonly onHeap: (change: Partial<HeapDocument>) => void
   readonly onPutIn: (more: PutIn) => void
-  readonly onDips: (own: OwnDips) => void
+  readonly onBrushes: (known: Brushes) => void
   readonly onRemove: () => void
 }
 
@@ -121,7 +120,7 @@ export function HeapDetails(props: DetailsProps) {
             picture={picture}
             layer={layer}
             onPutIn={props.onPutIn}
-            onDips={props.onDips}
+            onBrushes={props.onBrushes}
           />
         )}
       </div>

@@ -143,7 +143,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
                   stock={edited}
                   onHeap={(change) => editHeap(one.heap.id, change)}
                   onPutIn={(more) => putIn(one.heap.id, more)}
-                  onDips={(dipMl) => edited.desk.edit('setting', settingsId, { dipMl })}
+                  onBrushes={(known) => edited.desk.edit('setting', settingsId, known)}
                   onRemove={() => edit({ heaps: palette.heaps.filter(({ id }) => id !== one.heap.id) })}
                 />
               )}

@@ -1,8 +1,9 @@
 import type { Material } from '../../core/materials/material.ts'
-import { brushNames, carryOver } from '../../core/palette/carryOver.ts'
+import { brushNames, carryOver, givesPigmentBack } from '../../core/palette/carryOver.ts'
 import type { BrushSize } from '../../core/palette/carryOver.ts'
 import { clouding, opaqueShare } from '../../core/palette/opaque.ts'
 import { fatnessText, percent } from '../../core/words.ts'
+import type { Settings } from '../../document/studio.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { dipMlOf } from '../../document/besides.ts'
 import type { OwnDips } from '../../document/besides.ts'
@@ -14,6 +15,9 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { fatnessOfHeap } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
+/** What the studio knows of its brushes and the jars they are rinsed in. */
+export type Brushes = Partial<Pick<Settings, 'dipMl' | 'jarUses'>>
+
 /** What else gets into a heap: added to it alone, or brought in by brushes. */
 export type PutIn = Partial<Pick<HeapDocument, 'added' | 'dips' | 'stray'>>
 
@@ -23,7 +27,7 @@ interface SpoilsProps {
   readonly picture: LoadedPicture
   readonly layer: LayerDocument
   readonly onPutIn: (more: PutIn) => void
-  readonly onDips: (own: OwnDips) => void
+  readonly onBrushes: (known: Brushes) => void
 }
 
 /** What brushes are rinsed in beside the easel. */
@@ -48,10 +52,11 @@ const strays = [
 ]
 
 /** What the brush brings into a heap: cleaning oil or spirit, and opaque paint that was left in it. */
-export function Spoils({ laid, palette, picture, layer, onPutIn, onDips }: SpoilsProps) {
+export function Spoils({ laid, palette, picture, layer, onPutIn, onBrushes }: SpoilsProps) {
   const { heap } = laid
   const dips = heap.dips ?? noDips
-  const { dipMl } = picture.settings
+  const { dipMl, jarUses } = picture.settings
+  const uses = jarUses[dips.liquid] ?? 0
   const liquid = palette.findMaterial(dips.liquid)
   const stray = heap.stray ?? { pigment: 'pw6_rutile', g: 0 }
   return (
@@ -80,9 +85,33 @@ export function Spoils({ laid, palette, picture, layer, onPutIn, onDips }: Spoil
           onValue={(liquid) => onPutIn({ dips: { ...dips, liquid } })}
           options={liquids}
         />
-        {liquid && <TenDips brush={dips.brush} liquid={liquid} own={dipMl} onOwn={onDips} />}
+        {liquid && (
+          <TenDips
+            brush={dips.brush}
+            liquid={liquid}
+            own={dipMl}
+            onOwn={(own) => onBrushes({ dipMl: own })}
+          />
+        )}
+        <NumberRow
+          label="jar used since fresh"
+          className="w-32"
+          value={uses}
+          low={0}
+          high={1000}
+          unit="times"
+          onValue={(times) => onBrushes({ jarUses: { ...jarUses, [dips.liquid]: Math.round(times) } })}
+        />
       </div>
       <DipsSay laid={laid} palette={palette} picture={picture} layer={layer} />
+      {dips.count > 0 && givesPigmentBack(uses) && (
+        <p className="mt-1 text-[0.95rem]" role="status">
+          A jar used {uses} times gives paint back
+          {laid.consistency === 'glaze'
+            ? ': opaque paint gets into this glaze. Change it first.'
+            : '. Change it before a glaze.'}
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <NumberRow
           label="left in the brush"
@@ -138,7 +167,7 @@ function DipsSay({
   palette,
   picture,
   layer,
-}: Omit<SpoilsProps, 'onPutIn' | 'onDips'>) {
+}: Omit<SpoilsProps, 'onPutIn' | 'onBrushes'>) {
   const { dips } = heap
   const liquid = dips && palette.findMaterial(dips.liquid)
   if (!dips || !liquid || dips.count === 0) return null
