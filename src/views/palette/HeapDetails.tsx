@@ -31,82 +31,16 @@ interface DetailsProps {
   readonly onRemove: () => void
 }
 
-const unitNames = { ml: 'ml', g: 'g', squeeze: 'squeezes' } as const
-
 /** One heap opened: what it is, where it stands, what spoils it, and how it is made paler. */
 export function HeapDetails(props: DetailsProps) {
-  const { laid, palette, picture, layer, stock, onHeap, onRemove } = props
+  const { laid, palette, picture, layer, stock, onHeap } = props
   const { heap } = laid
   const { findMaterial } = palette
-  const units = heapUnits.filter(
-    (unit) => unit !== 'squeeze' || heap.unit === 'squeeze' || squeezeG(heap, picture.tubes) !== null,
-  )
   return (
     <div className="not-printed grid items-start gap-x-8 gap-y-4 border-t border-rule bg-sheet px-3 py-3 md:grid-cols-2">
       {isLaid(laid) && <Figures laid={laid} palette={palette} tubes={picture.tubes} />}
       <div className="grid gap-y-4">
-        {' '}
-        <fieldset className="min-w-0" disabled={heap.mixed !== null}>
-          <legend className="text-[0.8rem] text-soft">
-            {heap.mixed ? 'What was squeezed out' : 'What is squeezed out, in parts by volume'}
-          </legend>
-          {heap.paints.map((paint, at) => (
-            <PaintLine
-              key={at}
-              paint={paint}
-              findMaterial={findMaterial}
-              stock={stock}
-              onPaint={(changed) =>
-                onHeap({ paints: heap.paints.map((one, index) => (index === at ? changed : one)) })
-              }
-              onRemove={() =>
-                heap.paints.length > 1 && onHeap({ paints: heap.paints.filter((_, index) => index !== at) })
-              }
-            />
-          ))}
-          <div className="mt-1 flex flex-wrap items-center justify-between gap-3">
-            <button
-              type="button"
-              className="inline-flex min-h-11 items-center gap-1 text-[0.9rem] link"
-              onClick={() => onHeap({ paints: [...heap.paints, { ...asLoosePaint(newPaint), parts: 0.25 }] })}
-            >
-              <Plus size={14} aria-hidden="true" /> another tube into it
-            </button>
-            <IconButton label="Take this heap off the palette" onClick={onRemove}>
-              <Trash2 size={17} aria-hidden="true" />
-            </IconButton>
-          </div>
-          <div className="flex items-end gap-3">
-            <NumberRow
-              label="So much"
-              className="w-28"
-              value={heap.amount}
-              low={0.01}
-              high={1000}
-              onValue={(amount) => onHeap({ amount })}
-            />
-            <ChoiceRow
-              label="told in"
-              className="w-32"
-              value={heap.unit}
-              onValue={(chosen) => {
-                const unit = units.find((one) => one === chosen)!
-                const told = inUnit(heap, unit, picture.tubes, findMaterial)
-                onHeap(told ? { unit: told.unit, amount: told.amount } : { unit })
-              }}
-              options={units.map((id) => ({ id, name: unitNames[id] }))}
-            />
-          </div>
-          {!units.includes('squeeze') && heap.paints[0]?.tube && (
-            <p className="mt-1 text-[0.85rem] text-soft">
-              For squeezes, weigh a few once:{' '}
-              <a className="link" href={`/shelf/paints?at=${heap.paints[0].tube}`}>
-                {heap.paints[0].name ?? 'the tube'}
-              </a>
-              .
-            </p>
-          )}
-        </fieldset>
+        <Squeezed {...props} />
         <Added
           added={heap.added}
           findMaterial={findMaterial}
@@ -132,5 +66,78 @@ export function HeapDetails(props: DetailsProps) {
         </div>
       )}
     </div>
+  )
+}
+
+const unitNames = { ml: 'ml', g: 'g', squeeze: 'squeezes' } as const
+
+/** What a heap is squeezed out of, and how much. */
+function Squeezed({ laid: { heap }, palette, picture, stock, onHeap, onRemove }: DetailsProps) {
+  const { findMaterial } = palette
+  const units = heapUnits.filter(
+    (unit) => unit !== 'squeeze' || heap.unit === 'squeeze' || squeezeG(heap, picture.tubes) !== null,
+  )
+  return (
+    <fieldset className="min-w-0" disabled={heap.mixed !== null}>
+      <legend className="text-[0.8rem] text-soft">
+        {heap.mixed ? 'What was squeezed out' : 'What is squeezed out, in parts by volume'}
+      </legend>
+      {heap.paints.map((paint, at) => (
+        <PaintLine
+          key={at}
+          paint={paint}
+          findMaterial={findMaterial}
+          stock={stock}
+          onPaint={(changed) =>
+            onHeap({ paints: heap.paints.map((one, index) => (index === at ? changed : one)) })
+          }
+          onRemove={() =>
+            heap.paints.length > 1 && onHeap({ paints: heap.paints.filter((_, index) => index !== at) })
+          }
+        />
+      ))}
+      <div className="mt-1 flex flex-wrap items-center justify-between gap-3">
+        <button
+          type="button"
+          className="inline-flex min-h-11 items-center gap-1 text-[0.9rem] link"
+          onClick={() => onHeap({ paints: [...heap.paints, { ...asLoosePaint(newPaint), parts: 0.25 }] })}
+        >
+          <Plus size={14} aria-hidden="true" /> another tube into it
+        </button>
+        <IconButton label="Take this heap off the palette" onClick={onRemove}>
+          <Trash2 size={17} aria-hidden="true" />
+        </IconButton>
+      </div>
+      <div className="flex items-end gap-3">
+        <NumberRow
+          label="So much"
+          className="w-28"
+          value={heap.amount}
+          low={0.01}
+          high={1000}
+          onValue={(amount) => onHeap({ amount })}
+        />
+        <ChoiceRow
+          label="told in"
+          className="w-32"
+          value={heap.unit}
+          onValue={(chosen) => {
+            const unit = units.find((one) => one === chosen)!
+            const told = inUnit(heap, unit, picture.tubes, findMaterial)
+            onHeap(told ? { unit: told.unit, amount: told.amount } : { unit })
+          }}
+          options={units.map((id) => ({ id, name: unitNames[id] }))}
+        />
+      </div>
+      {!units.includes('squeeze') && heap.paints[0]?.tube && (
+        <p className="mt-1 text-[0.85rem] text-soft">
+          For squeezes, weigh a few once:{' '}
+          <a className="link" href={`/shelf/paints?at=${heap.paints[0].tube}`}>
+            {heap.paints[0].name ?? 'the tube'}
+          </a>
+          .
+        </p>
+      )}
+    </fieldset>
   )
 }
