@@ -33,7 +33,7 @@ export function Timing({
   const where = heap.kept.at(-1)!.where
   const isSet = Date.now() / 60_000 > clock.sets
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[4.75rem] text-[0.95rem] sm:pl-[9.5rem]">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-2 pl-[5.5rem] text-[0.95rem] sm:pl-[10.25rem] print:pl-28">
       <span className={isSet ? 'text-watch' : ''}>
         {isSet
           ? `It began to set ${clockText(clock.sets)}.`
