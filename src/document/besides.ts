@@ -1,8 +1,6 @@
 import { brushSizes } from '../core/palette/carryOver.ts'
 import type { BrushSize } from '../core/palette/carryOver.ts'
-import { ofVolume } from '../core/film/paint.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
-import type { Ingredient } from '../core/medium/medium.ts'
 import type { Brush } from './brush.ts'
 import type { HeapDocument } from './palette.ts'
 
@@ -40,13 +38,6 @@ export function besidesTogether(lists: readonly Besides[]): Besides {
     byMaterial.set(material, (byMaterial.get(material) ?? 0) + parts)
   return [...byMaterial].map(([material, parts]) => rounded({ material, parts }))
 }
-
-/** Weighed out; what is on no shelf is left out. */
-export const besidesPortions = (besides: Besides, findMaterial: FindMaterial): readonly Ingredient[] =>
-  besides.flatMap(({ material: id, parts }) => {
-    const material = findMaterial(id)
-    return material ? [ofVolume(material, parts)] : []
-  })
 
 const rounded = ({ material, parts }: Besides[number]): Besides[number] => ({
   material,

@@ -5,7 +5,7 @@ import { findInLibrary } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
 import { analyseMedium, scaledIngredients } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
-import { ofVolume } from '../core/film/paint.ts'
+import { ofVolume, portionsOf } from '../core/film/paint.ts'
 import { practiceOf } from '../core/practice/practice.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { areasOf } from '../core/stack/area.ts'
@@ -15,7 +15,6 @@ import { fold, readied } from '../core/stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../core/stack/fold.ts'
 import { groundOf, suctionUmOf } from '../core/stack/support.ts'
 import type { UsableMedium } from './batchMedium.ts'
-import { besidesPortions } from './besides.ts'
 import { brushOf, materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
@@ -135,7 +134,7 @@ function eventOf(
     const coat = [
       ...(medium ? scaledIngredients(medium.ingredients, medium.parts / volumeOf(medium.ingredients)) : []),
       ...(solvent ? [ofVolume(solvent, thinner.parts)] : []),
-      ...besidesPortions(brush.besides, find),
+      ...portionsOf(brush.besides, find),
     ]
     return { event: { ...bare, coat }, find }
   }

@@ -7,7 +7,8 @@ import { carryOver } from '../../src/core/palette/carryOver.ts'
 import { dosedWith } from '../../src/core/palette/heap.ts'
 import { assess } from '../../src/document/assess.ts'
 import { materialsUsed } from '../../src/document/picture.ts'
-import { besidesOf, besidesPortions, besidesTogether, dipMlOf } from '../../src/document/besides.ts'
+import { portionsOf } from '../../src/core/film/paint.ts'
+import { besidesOf, besidesTogether, dipMlOf } from '../../src/document/besides.ts'
 import { emptyHeap } from '../../src/document/heaps.ts'
 import { layer, picture, tube } from '../studio/bodies.ts'
 import { paintFrom } from '../../src/document/ownTube.ts'
@@ -55,7 +56,7 @@ describe('what brushes bring in', () => {
         (count, id) => {
           const liquid = findInLibrary(id)!
           const clean = dosedWith(neat, none, { mediumMl: 0, thinnerMl: 0 }, findInLibrary)
-          const besides = besidesPortions([{ material: id, parts: count * 0.15 }], findInLibrary)
+          const besides = portionsOf([{ material: id, parts: count * 0.15 }], findInLibrary)
           const spoilt = dosedWith(neat, none, { mediumMl: 0, thinnerMl: 0, besides }, findInLibrary)
           if (!clean.ok || !spoilt.ok) throw new Error('a neat heap can be reckoned')
           const said = carryOver(clean.heap.mix, { liquid, dips: count, mlEach: 0.15 })
@@ -71,7 +72,7 @@ describe('what brushes bring in', () => {
     const spoilt = dosedWith(
       { paints: [umber], amount: { ml: 12 } },
       none,
-      { mediumMl: 0, thinnerMl: 0, besides: besidesPortions(besides, findInLibrary) },
+      { mediumMl: 0, thinnerMl: 0, besides: portionsOf(besides, findInLibrary) },
       findInLibrary,
     )
     if (!made.ok || !spoilt.ok) throw new Error('umber and walnut can be reckoned')

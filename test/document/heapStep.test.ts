@@ -6,7 +6,7 @@ import { findInLibrary } from '../../src/core/materials/find.ts'
 import { consistencyOf, stepTo } from '../../src/core/palette/consistency.ts'
 import type { Consistency } from '../../src/core/palette/consistency.ts'
 import { dosedWith, heapPaint, heldIn } from '../../src/core/palette/heap.ts'
-import { besidesPortions } from '../../src/document/besides.ts'
+import { portionsOf } from '../../src/core/film/paint.ts'
 import type { Besides } from '../../src/document/besides.ts'
 import { addedThinnerMl, takeStep } from '../../src/document/heapStep.ts'
 
@@ -18,7 +18,7 @@ const paintOf = (pigment: string, oil = 'walnut') => ({
 })
 const laid = (pigment: string, ml: number, added: Besides = []) => {
   const heap = { paints: [paintOf(pigment)], amount: { ml } }
-  const besides = besidesPortions(added, findInLibrary)
+  const besides = portionsOf(added, findInLibrary)
   const none = { medium: [], by: { proportion: 0 } }
   const made = dosedWith(heap, none, { mediumMl: 0, thinnerMl: 0, besides }, findInLibrary)
   const neat = heapPaint({ ...heap, amount: { ml: 1 } }, findInLibrary)

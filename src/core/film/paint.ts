@@ -93,6 +93,16 @@ function asInTube(pigment: Material, { rateTimes = 1, ...traits }: TubeTraits): 
   }
 }
 
+/** So many ml of each, weighed out; what is on no shelf is left out. */
+export const portionsOf = (
+  parts: readonly { readonly material: string; readonly parts: number }[],
+  findMaterial: FindMaterial,
+): readonly Ingredient[] =>
+  parts.flatMap(({ material: id, parts: ml }) => {
+    const material = findMaterial(id)
+    return material ? [ofVolume(material, ml)] : []
+  })
+
 /** What of a binder stays, of its volume: all of an oil, less of one sold with solvent or water in it. */
 function staysOfVolume(binder: Material): number {
   const perGram = classMlPerGram(binder)

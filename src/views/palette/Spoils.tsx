@@ -40,7 +40,7 @@ const liquids = [
 const brushesOf = (own: OwnDips) =>
   brushNames.map((id) => ({
     id,
-    name: `${id}, ${about(dipMlOf(id, own))} ml a dip${own[id] === undefined ? '' : ', weighed'}`,
+    name: `${id}, ${about(dipMlOf(id, own))} ml${own[id] === undefined ? ' a dip' : ', weighed'}`,
   }))
 const noDips = { liquid: 'linseed_alkali_refined', count: 0, brush: 'middle' as BrushSize }
 const strays = [

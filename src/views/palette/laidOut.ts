@@ -18,7 +18,8 @@ import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
 import { practiceOf } from '../../core/practice/practice.ts'
 import type { Practice } from '../../core/practice/practice.ts'
 import { brushOf } from '../../document/brush.ts'
-import { besidesOf, besidesPortions } from '../../document/besides.ts'
+import { portionsOf } from '../../core/film/paint.ts'
+import { besidesOf } from '../../document/besides.ts'
 import type { Besides } from '../../document/besides.ts'
 import { heapName, heapOf, paletteOf } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -160,11 +161,11 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
     : measured(exact.heap.mediumMl, setting.dropMl)
   const thinnerMl = heap.mixed?.thinnerMl ?? Math.round(20 * exact.heap.thinnerMl) / 20
   const poured = { mediumMl: medium.ml, thinnerMl }
-  const added = besidesPortions(heap.added, findMaterial)
+  const added = portionsOf(heap.added, findMaterial)
   const meant = dosedWith(core, conditioning, { ...poured, besides: added }, findMaterial)
   if (!meant.ok) return { heap, name, problem: meant.message }
   const besides = heap.mixed?.besides ?? besidesOf(heap, picture.settings.dipMl, findMaterial)
-  const portions = besidesPortions(besides, findMaterial)
+  const portions = portionsOf(besides, findMaterial)
   const real = dosedWith(core, conditioning, { ...poured, besides: portions }, findMaterial)
   if (!real.ok) return { heap, name, problem: real.message }
   const { film } = real.heap.mix

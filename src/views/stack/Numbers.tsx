@@ -5,16 +5,18 @@ import { isWaterborne } from '../../core/film/kindOfFilm.ts'
 import { leavesToSet } from '../../core/film/physicalSet.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
 import { daysAtChance } from '../../core/cure/forecast.ts'
-import { whyDry } from '../../core/cure/why.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
 import { FilmWhy } from '../../ui/FilmWhy.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { Why } from '../../ui/Why.tsx'
 
 const speedText = (film: Film): string =>
   film.hardens ? about(film.rate) : isWaterborne(film) ? 'by losing water' : 'will not harden'
+
+const reasons = later(() => import('../../core/cure/why.ts').then(({ whyDry }) => whyDry))
 
 /** What the layer comes to; each number says why when asked. */
 export function Numbers({
@@ -28,6 +30,7 @@ export function Numbers({
   /** How much of an alkyd the practice counts as fat. */
   readonly alkydWeight: number
 }) {
+  const whyDry = useLater(reasons)
   if (!spot)
     return (
       <p role="alert" className="mt-3 text-unsound">
@@ -78,12 +81,15 @@ export function Numbers({
             <dd className="text-[1.05rem]">
               <Why
                 label={`${stateNames[state]} after ${spanText(low, high)}. Why?`}
-                reason={whyDry(
-                  `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
-                  forecast,
-                  state,
-                  state === 'touch' ? leaves : null,
-                )}
+                reason={
+                  whyDry &&
+                  whyDry(
+                    `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
+                    forecast,
+                    state,
+                    state === 'touch' ? leaves : null,
+                  )
+                }
               >
                 {spanText(low, high)}
               </Why>
