@@ -83,6 +83,7 @@ const batch = (
   mediumId,
   parentId: null,
   drops: [],
+  dropper: [],
   jarMl: null,
   loss: 0.05,
   keptCold: false,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { shelfItemSchema } from './shelf.ts'
+import { dropCountSchema, shelfItemSchema } from './shelf.ts'
 import { dateSchema, idSchema, minuteSchema, nameSchema, noteSchema, photoSchema } from './values.ts'
 
 const grams = z
@@ -34,6 +34,8 @@ export const batchSchema = z.object({
   drops: z
     .array(z.object({ material: idSchema, drops: z.number().int().min(1).max(1e5), error: z.number() }))
     .max(200),
+  /** Drops of what is in the jar, counted into a scale. */
+  dropper: z.array(dropCountSchema).max(50).default([]),
   pours: z.array(pourSchema).max(2000),
   jarMl: z.number().positive('A jar holds more than nothing.').max(1e5).nullable(),
   /** What stays in the pot, share of the volume. */

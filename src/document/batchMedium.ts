@@ -1,6 +1,7 @@
 import { pouredG } from '../core/batch/pouring.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
+import { dropOf } from '../core/measure/dropper.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Batch } from './batch.ts'
@@ -14,6 +15,8 @@ export interface UsableMedium extends MediumDocument {
   readonly batch?: true
   /** What is left in the jar of a finished batch, ml. */
   readonly leftMl?: number
+  /** A drop of it as the painter counted, ml. */
+  readonly dropMl?: number
 }
 
 export const batchTitle = ({ name, number }: Pick<Batch, 'name' | 'number'>): string =>
@@ -34,11 +37,22 @@ export function mediumOfBatch(batch: Batch): UsableMedium {
   }
 }
 
-/** The same as it stands on the shelf: with what is left of it, once it is made. */
-export const jarOf = (batch: Batch): UsableMedium => ({
-  ...mediumOfBatch(batch),
-  ...(batch.madeOn && { leftMl: leftMl(batch, findInLibrary) }),
-})
+/** The same as it stands on the shelf: with what is left of it, once it is made, and its drop, once it is counted. */
+export function jarOf(batch: Batch): UsableMedium {
+  const drop = jarDropMl(batch, findInLibrary)
+  return {
+    ...mediumOfBatch(batch),
+    ...(batch.madeOn && { leftMl: leftMl(batch, findInLibrary) }),
+    ...(drop !== null && { dropMl: drop }),
+  }
+}
+
+/** One drop of what is in the jar, ml, as it was counted; null before that. */
+export function jarDropMl(batch: Batch, findMaterial: FindMaterial): number | null {
+  const drop = dropOf(batch.dropper)
+  const made = drop && poured(batch, findMaterial)
+  return drop && made ? (drop.gramsEach * made.volumeMl) / made.massG : null
+}
 
 /** What is in a batch; null while nothing is poured. */
 export function poured(batch: Batch, findMaterial: FindMaterial): Medium | null {

@@ -54,6 +54,7 @@ function begun({ medium, made, items }: Made, targets: Batch['targets']): Omit<B
     parentId: null,
     targets,
     drops: [],
+    dropper: [],
     pours: [],
     jarMl: null,
     loss: 0,

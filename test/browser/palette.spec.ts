@@ -225,3 +225,21 @@ test('three consistencies on one palette: what makes each, what a brush spoils, 
     record.getByText(/ml of Quay blue.*besides 4\.0\sml of poppyseed.*of titanium white/),
   ).toBeVisible()
 })
+
+test('drops of a mixture are counted at its jar, and the palette counts with them', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/batches/glaze-1`)
+  const drop = page.getByRole('region', { name: 'A drop of it' })
+  await expect(drop).toContainText('Not counted yet')
+  await drop.getByRole('textbox', { name: 'weighed' }).fill('0.4')
+  await drop.getByRole('button', { name: 'Count it' }).click()
+  await expect(drop).toContainText(/One drop is about 0\.02\d? ml\. Palettes count with it\./)
+  await saved(page)
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  await choose(page, 'Medium', 'Harbour glaze, batch 1')
+  await expect(page.getByText(/Whole drops, each about 0\.02\d? ml, as you counted them\./)).toBeVisible()
+  await expect(page.getByText(/ml are left in the jar/)).toBeVisible()
+  await saved(page)
+})

@@ -92,6 +92,7 @@ export const emptyBatch = (id: string, rest: Partial<Batch> = {}): Batch => ({
   parentId: null,
   targets: [],
   drops: [],
+  dropper: [],
   pours: [],
   jarMl: null,
   loss: 0.05,

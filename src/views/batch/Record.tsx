@@ -2,7 +2,7 @@ import { emulsionOf } from '../../core/batch/emulsion.ts'
 import { keepingOf } from '../../core/batch/keeping.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { leftMl } from '../../document/batchMedium.ts'
+import { jarDropMl, leftMl } from '../../document/batchMedium.ts'
 import type { Settings } from '../../document/studio.ts'
 import { send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
@@ -11,6 +11,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { about, mlText, percentText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { Counting } from '../shelf/Counting.tsx'
 import { Checks } from '../mediums/Checks.tsx'
 import { Truths } from '../mediums/Truths.tsx'
 import type { EditedBatch } from './useBatch.ts'
@@ -112,6 +113,7 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
             </p>
           )}
         </section>
+        <Drop edited={edited} findMaterial={findMaterial} />
         <Feel edited={edited} />
         <section aria-label="Label" className="border-t border-ink pt-3">
           <h2 className="text-xl">Label</h2>
@@ -159,5 +161,28 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
         </section>
       </div>
     </div>
+  )
+}
+
+/** A drop of what is in the jar: a mixture drops as none of its liquids does. */
+function Drop({ edited: { batch, edit }, findMaterial }: Pick<RecordProps, 'edited' | 'findMaterial'>) {
+  const ml = jarDropMl(batch, findMaterial)
+  return (
+    <section aria-label="A drop of it" className="border-t border-ink pt-3">
+      <h2 className="text-xl">A drop of it</h2>
+      <Counting
+        legend="Count drops into a scale, with the dropper you use at the easel"
+        what="drops"
+        usual={20}
+        counts={batch.dropper}
+        onCounts={(dropper) => edit({ dropper })}
+      >
+        {ml !== null ? (
+          `One drop is about ${about(ml)} ml. Palettes count with it.`
+        ) : (
+          <span className="text-soft">Not counted yet: palettes take the mean of its liquids’ drops.</span>
+        )}
+      </Counting>
+    </section>
   )
 }

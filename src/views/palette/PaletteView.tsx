@@ -282,7 +282,7 @@ function FinePrint({ laid }: { readonly laid: LaidPalette }) {
         ` Whole drops, each about ${about(laid.drop.ml)} ml${
           laid.drop.isCounted
             ? ', as you counted them.'
-            : '; yours may be half or double that until you count it on the Shelf.'
+            : '; yours may be half or double that until you count it: one liquid on the Shelf, a mixture in the record of its batch.'
         }`}
     </p>
   )

@@ -99,7 +99,7 @@ export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalet
     thinnerShare,
     ...(thinner && { thinner }),
   }
-  const drop = dropOfMedium(medium.ingredients)
+  const drop = dropOfMedium(medium)
   const setting = { conditioning, practice, picture, findMaterial, dropMl: drop?.ml }
   return {
     palette,
@@ -117,6 +117,8 @@ export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalet
 interface FoundMedium {
   readonly name: string | null
   readonly ingredients: readonly Ingredient[]
+  /** A drop of it as the painter counted, ml. */
+  readonly countedDropMl?: number | undefined
   readonly problem: string | null
 }
 
@@ -125,13 +127,15 @@ function mediumOf(layer: LayerDocument, { mediums }: LoadedPicture, findMaterial
   if (!brush.medium) return { name: null, ingredients: [], problem: null }
   const { mediumId } = brush.medium
   const found = mediumIn(layer, { ...brush, medium: { mediumId, parts: 1 } }, mediums, findMaterial)
-  const name = layer.painted?.used?.name ?? mediums.find(({ id }) => id === mediumId)?.name ?? 'its medium'
+  const live = mediums.find(({ id }) => id === mediumId)
+  const name = layer.painted?.used?.name ?? live?.name ?? 'its medium'
   return found && 'ingredients' in found
-    ? { name, ingredients: found.ingredients, problem: null }
+    ? { name, ingredients: found.ingredients, countedDropMl: live?.dropMl, problem: null }
     : { name, ingredients: [], problem: found?.problem ?? null }
 }
 
-function dropOfMedium(ingredients: readonly Ingredient[]): LaidPalette['drop'] {
+function dropOfMedium({ ingredients, countedDropMl }: FoundMedium): LaidPalette['drop'] {
+  if (countedDropMl !== undefined) return { ml: countedDropMl, isCounted: true }
   const ml = meanDropMl(ingredients)
   if (ml === undefined) return null
   const liquids = ingredients.filter(({ material }) => material.dropMl)
