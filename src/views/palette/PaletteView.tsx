@@ -118,11 +118,11 @@ function Card({ layer, edited, onLayer }: CardProps) {
           </p>
         )}
         <Conditioning layer={layer} laid={laid} edited={edited} onPalette={edit} />
-        <ul className="mt-2 border-t border-ink">
+        <ul className="-mx-3 mt-2 border-t border-ink print:mx-0">
           {laid.heaps.map((one) => (
             <li
               key={one.heap.id}
-              className={`-mx-3 break-inside-avoid border-b border-rule print:mx-0 ${one.heap.id === selected ? 'bg-sheet' : ''}`}
+              className={`break-inside-avoid border-b border-rule ${one.heap.id === selected ? 'bg-sheet' : ''}`}
             >
               <HeapRow
                 laid={one}
