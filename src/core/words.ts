@@ -34,3 +34,6 @@ export const fatnessText = (fatness: number | null): string =>
 /** Names as in a sentence: "olive oil, clove oil and egg yolk". */
 export const listed = (names: readonly string[], last = 'and'): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${last} ${names.at(-1)!}`
+
+/** A material's name without what stands in brackets. */
+export const shortName = (name: string): string => name.replace(/\s*\(.*\)$/, '')

@@ -2,7 +2,7 @@ import { brushSizes } from '../core/palette/carryOver.ts'
 import type { BrushSize } from '../core/palette/carryOver.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Brush } from './brush.ts'
-import type { HeapDocument } from './palette.ts'
+import type { HeapDocument, PaletteDocument } from './palette.ts'
 
 /* What is in paint besides medium and thinner: stirred into one heap alone, or brought in by brushes. */
 
@@ -37,6 +37,31 @@ export function besidesTogether(lists: readonly Besides[]): Besides {
   for (const { material, parts } of lists.flat())
     byMaterial.set(material, (byMaterial.get(material) ?? 0) + parts)
   return [...byMaterial].map(([material, parts]) => rounded({ material, parts }))
+}
+
+/** What gets into a heap besides what was meant for all of them. */
+export type PutIn = Partial<Pick<HeapDocument, 'added' | 'dips' | 'stray'>>
+
+/**
+ * A palette with something more in one of its heaps. A heap that is mixed already has it on record, and `besides` is what
+ * then goes on with the layer; null: nothing does yet.
+ */
+export function withPutIn(
+  palette: PaletteDocument,
+  heapId: string,
+  more: PutIn,
+  ofHeap: (heap: HeapDocument) => Besides,
+): { readonly palette: PaletteDocument; readonly besides: Besides | null } {
+  const heaps = palette.heaps.map((heap) => {
+    if (heap.id !== heapId) return heap
+    const now = { ...heap, ...more }
+    return { ...now, mixed: now.mixed && { ...now.mixed, besides: ofHeap(now) } }
+  })
+  const goesOn = heaps.some(({ id, mixed }) => id === heapId && mixed)
+  return {
+    palette: { ...palette, heaps },
+    besides: goesOn ? besidesTogether(heaps.map(({ mixed }) => mixed?.besides ?? [])) : null,
+  }
 }
 
 const rounded = ({ material, parts }: Besides[number]): Besides[number] => ({

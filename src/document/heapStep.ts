@@ -1,4 +1,5 @@
 import type { Step } from '../core/palette/consistency.ts'
+import { measuredAtLeast } from '../core/palette/measured.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
 import { besidesTogether } from './besides.ts'
@@ -29,17 +30,14 @@ export function takeStep(
   if (isLacking || isStuck || (thinnerMl === 0 && oilMl === 0)) return null
   const kept = thinnerMl < 0 ? lessThinner(heap.added, -thinnerMl, findMaterial) : heap.added
   const more = [
-    ...(thinner && thinnerMl > 0 ? [{ material: thinner.id, parts: measurable(thinnerMl) }] : []),
-    ...(oil && oilMl > 0 ? [{ material: oil.id, parts: measurable(oilMl) }] : []),
+    ...(thinner && thinnerMl > 0 ? [{ material: thinner.id, parts: measuredAtLeast(thinnerMl) }] : []),
+    ...(oil && oilMl > 0 ? [{ material: oil.id, parts: measuredAtLeast(oilMl) }] : []),
   ]
   return besidesTogether([kept, more])
 }
 
 const nothing = 1e-6
 const isSolvent = (material: Material | undefined): boolean => material?.family === 'solvent'
-
-/** A twentieth of a millilitre, about a drop, more rather than less. */
-const measurable = (ml: number): number => Math.ceil(20 * ml) / 20
 
 function lessThinner(added: Besides, ml: number, findMaterial: FindMaterial): Besides {
   let left = ml

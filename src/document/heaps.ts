@@ -1,6 +1,8 @@
+import { massOf } from '../core/medium/amount.ts'
 import { dropOf } from '../core/measure/dropper.ts'
 import { heapPaint } from '../core/palette/heap.ts'
 import type { Heap } from '../core/palette/heap.ts'
+import { shortNameOf } from '../core/materials/find.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { areaCm2Of } from './area.ts'
 import type { LayerDocument } from './layer.ts'
@@ -40,7 +42,7 @@ export function inUnit(
   const now = heapOf(heap, tubes)
   const paint = now && heapPaint(now, findMaterial)
   if (!paint?.ok) return null
-  const massG = paint.paint.reduce((sum, one) => sum + one.massG, 0)
+  const massG = massOf(paint.paint)
   const each = squeezeG(heap, tubes)
   const amount = unit === 'ml' ? paint.ml : unit === 'g' ? massG : each && massG / each
   return amount ? { ...heap, unit, amount: Number(amount.toPrecision(3)) } : null
@@ -103,9 +105,7 @@ export function heapName({ paints }: Pick<HeapDocument, 'paints'>, findMaterial:
 
 /** A paint by its tube's name, else by its pigments. */
 export const paintName = ({ name, pigments }: Paint, findMaterial: FindMaterial): string =>
-  name ?? pigments.map(({ pigment }) => withoutBrackets(findMaterial(pigment)?.name ?? pigment)).join(' + ')
-
-const withoutBrackets = (name: string): string => name.replace(/\s*\(.*\)$/, '')
+  name ?? pigments.map(({ pigment }) => shortNameOf(pigment, findMaterial)).join(' + ')
 
 /** A filler worked up in oil, so much of it by volume, as a paint that can be stirred into a heap. */
 export function puttyPaint(
@@ -124,6 +124,21 @@ export function puttyPaint(
     oilMassPercent: Number(((100 * oilG) / (oilG + powderG)).toPrecision(4)),
     parts: 1,
     name: 'Putty',
+  }
+}
+
+/** A heap of so many ml with putty stirred into its paint; told in ml from then on. */
+export function withPutty(
+  { paints }: Pick<HeapDocument, 'paints'>,
+  ml: number,
+  putty: Paint,
+  addMl: number,
+): Pick<HeapDocument, 'paints' | 'unit' | 'amount'> {
+  const parts = paints.reduce((sum, one) => sum + one.parts, 0)
+  return {
+    paints: [...paints, { ...putty, parts: Number(((parts * addMl) / ml).toPrecision(3)) }],
+    unit: 'ml',
+    amount: Number((ml + addMl).toPrecision(3)),
   }
 }
 

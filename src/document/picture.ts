@@ -3,8 +3,9 @@ import { neverDays } from '../core/cure/states.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
-import { analyseMedium, scaledIngredients } from '../core/medium/medium.ts'
+import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
+import { toVolume } from '../core/film/film.ts'
 import { ofVolume, portionsOf } from '../core/film/paint.ts'
 import { practiceOf } from '../core/practice/practice.ts'
 import type { Practice } from '../core/practice/practice.ts'
@@ -132,7 +133,7 @@ function eventOf(
   if (paints.length === 0) {
     const solvent = thinner && find(thinner.material)
     const coat = [
-      ...(medium ? scaledIngredients(medium.ingredients, medium.parts / volumeOf(medium.ingredients)) : []),
+      ...(medium ? toVolume(medium.ingredients, medium.parts) : []),
       ...(solvent ? [ofVolume(solvent, thinner.parts)] : []),
       ...portionsOf(brush.besides, find),
     ]
@@ -148,9 +149,6 @@ function eventOf(
   const ridge = brush.ridgeWetUm === null ? {} : { ridgeWetUm: brush.ridgeWetUm }
   return { event: { ...happening, kind: 'paint', mixture, ...ridge }, find }
 }
-
-const volumeOf = (ingredients: readonly Ingredient[]): number =>
-  ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
 /**
  * Finds what is on a layer. Of a planned one as it stands; of a painted one as it was used: the lots on record, and all

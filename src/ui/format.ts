@@ -1,11 +1,11 @@
 import { format, isBefore, startOfToday, isSameYear, isThisYear, parseISO } from 'date-fns'
 import { dateOf } from '../core/plan/calendar.ts'
 import { dateText } from '../document/dateText.ts'
-import { about, upperFirst } from '../core/words.ts'
+import { about, shortName, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, dateText, upperFirst }
+export { about, dateText, shortName, upperFirst }
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
@@ -53,6 +53,3 @@ export function datesText(low: number, high: number): string {
   const sameMonth = format(a, 'MMM yyyy') === format(b, 'MMM yyyy')
   return `${format(a, sameMonth ? 'd' : isSameYear(a, b) ? 'd MMM' : 'd MMM yyyy')}–${last}`
 }
-
-/** A material's name without what stands in brackets. */
-export const shortName = (name: string): string => name.replace(/\s*\(.*\)$/, '')

@@ -14,14 +14,15 @@ import { brushSizes, carryOver, givesPigmentBack } from '../../src/core/palette/
 import { consistencyOf, stepTo } from '../../src/core/palette/consistency.ts'
 import type { HeapParts } from '../../src/core/palette/consistency.ts'
 import { oilForPigment, pigmentToAdd, softnessOf } from '../../src/core/palette/grinding.ts'
-import { dosed, dosedWith } from '../../src/core/palette/heap.ts'
+import { dosed, dosedWith, fatnessTogether } from '../../src/core/palette/heap.ts'
 import type { Conditioning, DosedHeap, Heap } from '../../src/core/palette/heap.ts'
 import { keyLighter, laterYellowing } from '../../src/core/palette/keyShift.ts'
 import { oilLadder, oilShareOf } from '../../src/core/palette/ladder.ts'
+import { leftoverPast } from '../../src/core/palette/leftover.ts'
 import { measured } from '../../src/core/palette/measured.ts'
 import { clouding, opaqueShare } from '../../src/core/palette/opaque.ts'
 import { clockOf, openTimeOf, slownessOf } from '../../src/core/palette/openTime.ts'
-import { tintBoth } from '../../src/core/palette/tint.ts'
+import { paintParts, tintBoth } from '../../src/core/palette/tint.ts'
 import { namesakesOf, tubeFacts, tubeFound } from '../../src/core/palette/tubeFacts.ts'
 import { rankWhites, isWhite } from '../../src/core/palette/whites.ts'
 import type { White } from '../../src/core/palette/whites.ts'
@@ -33,6 +34,15 @@ import { ladderAnswer, paletteAnswer } from '../../src/studio/compute.ts'
 import { expectClose, vectors } from '../vectors.ts'
 
 const material = (id: string): Material => findInLibrary(id)!
+const ochre = { pigments: [{ pigment: 'py43', share: 1 }], oil: 'walnut', parts: 1 }
+/** A heap with so much walnut oil in it. */
+const dosedHeap = ({ paints = [ochre] as Heap['paints'], ml = 10, mediumMl = 0 }): DosedHeap => {
+  const medium = [{ material: material('walnut'), massG: 92.5, volumeMl: 100 }]
+  const poured = { mediumMl, thinnerMl: 0 }
+  const made = dosedWith({ paints, amount: { ml } }, { medium, by: { proportion: 0 } }, poured, findInLibrary)
+  if (!made.ok) throw new Error(made.message)
+  return made.heap
+}
 const tube = (pigment: string, oil = 'linseed_alkali_refined', parts = 1) => ({
   pigments: [{ pigment, share: 1 }],
   oil,
@@ -301,9 +311,44 @@ describe('transparent by putty instead of by oil (C38)', () => {
     )
     expect(tint.byOil.fatness).to.be.above(2 * tint.byPutty.fatness!)
   })
+  it('paint is taken apart into its pigment, its oil and what the powder needs; with a filler in it, not', () => {
+    const of = (pigment: string) =>
+      paintParts(
+        dosedHeap({ paints: [{ pigments: [{ pigment, share: 1 }], oil: 'walnut', parts: 1 }] }).paint,
+      )
+    const { pigmentMl, oilMl, demandMl } = of('pb29')!
+    expect(pigmentMl + oilMl).to.be.closeTo(10, 1e-9)
+    expect(oilMl / demandMl).to.be.closeTo(1.25, 1e-9)
+    expect(of('chalk_whiting')).to.equal(null)
+  })
   it('what is paler already is not thinned', () => {
     const paint = { pigmentMl: 1, oilMl: 20, demandMl: 1 }
     expect(tintBoth(paint, 0.15, { fillerShare: 0.45, filler: material('chalk_whiting') })).to.equal(null)
+  })
+})
+
+describe('heaps together, and what was poured before', () => {
+  it('law: several heaps are as fat together as one between the leanest and the fattest of them', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 20 }), (ml, mediumMl) => {
+        const neat = dosedHeap({ ml })
+        const oily = dosedHeap({ mediumMl })
+        const together = fatnessTogether([neat, oily])!
+        const [low, high] = [neat.fatness!, oily.fatness!].sort((a, b) => a - b)
+        expect(together).to.be.within(low! - 1e-9, high! + 1e-9)
+      }),
+    ))
+  it('no heap at all is neither fat nor lean', () => {
+    expect(fatnessTogether([])).to.equal(null)
+  })
+  it('yesterday’s medium is past its keeping first, then past the time it sets in; fresh it is good', () => {
+    const oil = [{ material: material('linseed_alkali_refined'), massG: 9.3, volumeMl: 10 }]
+    const past = (days: number, keepsDays: number) => leftoverPast(oil, { days, keepsDays }, referenceClimate)
+    expect(past(400, 365)).to.deep.equal({ what: 'keeping', days: 365 })
+    expect(past(0.01, 365)).to.equal(null)
+    const { what, days } = past(200, 365)!
+    expect(what).to.equal('setting')
+    expect(past(days * 0.99, 365)).to.equal(null)
   })
 })
 
@@ -518,6 +563,14 @@ describe('choosing a white (C43)', () => {
     const hidingOf = (role: 'body' | 'glaze') =>
       rankWhites(whites, role, setting).find(({ id }) => id === 'zinc')!.traits.hiding
     expect(hidingOf('glaze')).to.be.above(hidingOf('body'))
+  })
+  it('a practice that bears zinc is asked, not the usual limits', () => {
+    const zinc = { ...noPractice.limits.zinc, unsound: 1.1 }
+    const practice = { ...noPractice, limits: { ...noPractice.limits, zinc } }
+    const found = rankWhites(whites, 'underpainting', { ...setting, practice }).find(
+      ({ id }) => id === 'zinc',
+    )
+    expect(found!.excluded).to.equal(null)
   })
   it('a white is what is all white', () => {
     expect(isWhite(white('w', 'pw1', 'walnut').facts)).to.equal(true)

@@ -6,7 +6,7 @@ import { referenceClimate } from '../../src/core/cure/climate.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { whyDry } from '../../src/core/cure/why.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
-import { dosed, heapPaint } from '../../src/core/palette/heap.ts'
+import { dosed } from '../../src/core/palette/heap.ts'
 import type { Conditioning, Heap } from '../../src/core/palette/heap.ts'
 import { measured } from '../../src/core/palette/measured.ts'
 import { openTimeOf } from '../../src/core/palette/openTime.ts'
@@ -25,12 +25,10 @@ const valueOf = (reason: Reason, is: string): number => {
 const asked = (amount: Heap['amount'], by: Conditioning['by']) => {
   const conditioning = { medium, by }
   const made = dosed({ paints: [ochre], amount }, conditioning, findInLibrary)
-  const neat = heapPaint({ paints: [ochre], amount }, findInLibrary)
-  if (!made.ok || !neat.ok) throw new Error('ochre in walnut can be reckoned')
+  if (!made.ok) throw new Error('ochre in walnut can be reckoned')
   const dose = measured(made.heap.mediumMl, walnut.dropMl)
   return whyDose({
-    amount,
-    paint: neat.paint,
+    byMass: 'g' in amount,
     exact: made.heap,
     measured: dose,
     dropMl: walnut.dropMl,

@@ -8,7 +8,7 @@ import { dosedWith } from '../../src/core/palette/heap.ts'
 import { assess } from '../../src/document/assess.ts'
 import { materialsUsed } from '../../src/document/picture.ts'
 import { portionsOf } from '../../src/core/film/paint.ts'
-import { besidesOf, besidesTogether, dipMlOf } from '../../src/document/besides.ts'
+import { besidesOf, besidesTogether, dipMlOf, withPutIn } from '../../src/document/besides.ts'
 import { emptyHeap } from '../../src/document/heaps.ts'
 import { layer, picture, tube } from '../studio/bodies.ts'
 import { paintFrom } from '../../src/document/ownTube.ts'
@@ -78,6 +78,21 @@ describe('what brushes bring in', () => {
     if (!made.ok || !spoilt.ok) throw new Error('umber and walnut can be reckoned')
     expect(made.mix.film.leanness).to.be.closeTo(spoilt.heap.leanness!, 1e-9)
     expect(made.mix.film.mix.medium).to.equal(0)
+  })
+  it('dips into a heap that is mixed go on record and on with the layer; into another they wait', () => {
+    const mixed = { mediumMl: 0, drops: null, thinnerMl: 0, besides: [], ml: 5, at: '2026-11-26T10:00' }
+    const other = { ...heap, id: 'other', mixed: { ...mixed, besides: [{ material: 'walnut', parts: 0.3 }] } }
+    const palette = {
+      heaps: [{ ...heap, mixed }, { ...heap, id: 'neat' }, other],
+      by: { proportion: 0 },
+      thinnerShare: 0,
+      mediumAgeDays: null,
+    }
+    const into = (id: string) => withPutIn(palette, id, { dips }, (one) => besidesOf(one, {}, findInLibrary))
+    expect(into('h').besides).to.deep.equal([{ material: 'walnut', parts: 1.5 }])
+    expect(into('h').palette.heaps[0]!.mixed!.besides).to.deep.equal([{ material: 'walnut', parts: 1.2 }])
+    expect(into('neat').besides).to.equal(null)
+    expect(into('neat').palette.heaps[1]!.dips).to.deep.equal(dips)
   })
   it('is told with what lies on the picture, and judged with it', () => {
     const plain = picture([layer('a', 'p', 0, { paints: [umber] })])

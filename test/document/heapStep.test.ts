@@ -1,7 +1,7 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
-import { volumeOf } from '../../src/core/film/film.ts'
+import { volumeOf } from '../../src/core/medium/amount.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { consistencyOf, stepTo } from '../../src/core/palette/consistency.ts'
 import type { Consistency } from '../../src/core/palette/consistency.ts'

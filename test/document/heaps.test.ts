@@ -12,6 +12,7 @@ import {
   paintsTogether,
   paletteOf,
   puttyPaint,
+  withPutty,
 } from '../../src/document/heaps.ts'
 import { paintFrom, withTubesOfToday } from '../../src/document/ownTube.ts'
 import { needsOf } from '../../src/document/summary.ts'
@@ -55,6 +56,12 @@ describe('a heap', () => {
     const putty = puttyPaint('chalk_whiting', 'walnut', 0.45, findInLibrary)!
     const made = mixOf({ paints: [putty], wetThicknessUm: 60 }, findInLibrary)
     expect(made.ok && made.mix.film.pvc).to.be.closeTo(0.45, 1e-3)
+  })
+  it('with a putty in it holds as much more, and the colour it had', () => {
+    const putty = puttyPaint('chalk_whiting', 'walnut', 0.45, findInLibrary)!
+    const heap = withPutty({ paints: [from(blue, 2)] }, 10, putty, 5)
+    expect([heap.unit, heap.amount]).to.deep.equal(['ml', 15])
+    expect(heap.paints.map(({ parts }) => parts)).to.deep.equal([2, 1])
   })
 })
 

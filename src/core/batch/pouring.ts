@@ -1,3 +1,4 @@
+import { volumeOf } from '../medium/amount.ts'
 import { normalised, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
@@ -115,7 +116,7 @@ export function runningOf(ingredients: readonly Ingredient[]): Running {
   const mass = massByClass(ingredients)
   return {
     massG: sumOf(mass),
-    volumeMl: ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0),
+    volumeMl: volumeOf(ingredients),
     ofAll: normalised(mass),
     ofOrganics: normalised({ ...mass, extender: 0, pigment: 0 }),
   }

@@ -1,3 +1,4 @@
+import { volumeOf } from '../medium/amount.ts'
 import { binderClasses, sumOf } from '../materials/material.ts'
 import type { Shares } from '../materials/material.ts'
 import { demandOf } from '../materials/demand.ts'
@@ -42,7 +43,7 @@ export interface Side {
 }
 
 export function sideOf(ingredients: readonly Ingredient[]): Side {
-  const volume = ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const volume = volumeOf(ingredients)
   const per = ingredients.map(({ material, massG, volumeMl }) => ({
     material,
     massG: massG / volume,

@@ -1,6 +1,7 @@
 import { binderClasses, classMlPerGram, kindOf, normalised, sumOf } from '../materials/material.ts'
 import type { Material, Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
+import { volumeOf } from '../medium/amount.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 import { clamp } from '../clamp.ts'
@@ -122,9 +123,12 @@ export function leannessOf(
 
 /** Leanness upside down, as it is drawn: 1 just bound, a neat tube 1.25, Infinity all oil; null without fat. */
 export function fatnessOf(parts: DryParts, alkydWeight = defaultAlkydWeight): number | null {
-  const leanness = leannessOf(parts, alkydWeight)
-  return leanness === null ? null : leanness <= 1 / mostFatness ? Infinity : 1 / leanness
+  return fatnessAt(leannessOf(parts, alkydWeight))
 }
+
+/** The fatness that a leanness stands for. */
+export const fatnessAt = (leanness: number | null): number | null =>
+  leanness === null ? null : leanness <= 1 / mostFatness ? Infinity : 1 / leanness
 
 /** From here on a film is all oil as far as anyone can tell. */
 const mostFatness = 30
@@ -362,10 +366,6 @@ function bindingVolume(medium: readonly Ingredient[]): number {
   const { pigment, extender, ...rest } = withoutVolatiles(volumeByClass(medium))
   return sumOf({ ...rest, pigment: 0, extender: 0 })
 }
-
-/** Volume of a set of ingredients, ml. */
-export const volumeOf = (ingredients: readonly Ingredient[]): number =>
-  ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
 /** The same ingredients in another volume, ml. */
 export const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>

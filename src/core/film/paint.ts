@@ -3,6 +3,7 @@ import type { Hazard } from '../materials/hazards.ts'
 import { classMlPerGram, kindOf, leavingClasses, sumOf } from '../materials/material.ts'
 import type { Material, Transparency } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
+import { massOf } from '../medium/amount.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
 /** What a painter knows better than the book of how one tube behaves. Absent: as the book says of its pigments. */
@@ -116,5 +117,4 @@ export const ofVolume = (material: Material, volumeMl: number): Ingredient => ({
 })
 
 /** A tube's density, g/ml: the mass of what is in one ml of it. */
-export const tubeDensity = (ingredients: readonly Ingredient[]): number =>
-  ingredients.reduce((sum, { massG }) => sum + massG, 0)
+export const tubeDensity = massOf

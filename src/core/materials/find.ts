@@ -1,3 +1,4 @@
+import { shortName } from '../words.ts'
 import { library } from './library.ts'
 import type { Material } from './material.ts'
 
@@ -9,6 +10,10 @@ export function finderOf(materials: readonly Material[]): FindMaterial {
   const byId = new Map(materials.map((material) => [material.id, material]))
   return (id) => byId.get(id)
 }
+
+/** What a material goes by, without what stands in brackets; of one that is gone, its id. */
+export const shortNameOf = (id: string, findMaterial: FindMaterial): string =>
+  shortName(findMaterial(id)?.name ?? id)
 
 /** The library as shipped. */
 export const findInLibrary = finderOf(library)

@@ -1,3 +1,4 @@
+import { volumeOf } from './amount.ts'
 import type { Ingredient } from './medium.ts'
 
 /** What a medium costs, and what of it has no price yet. Money is in the painter's own coin. */
@@ -8,7 +9,7 @@ export interface Cost {
 }
 
 export function costOf(ingredients: readonly Ingredient[]): Cost {
-  const volume = ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const volume = volumeOf(ingredients)
   const total = ingredients.reduce((sum, { material, massG }) => sum + massG * (material.pricePerG ?? 0), 0)
   return {
     total,

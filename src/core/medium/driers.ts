@@ -1,3 +1,4 @@
+import { massOf } from './amount.ts'
 import { drierEffect } from '../cure/drier.ts'
 import type { DrierDose } from '../cure/drier.ts'
 import { kindOf } from '../materials/material.ts'
@@ -51,7 +52,7 @@ export function driersIn(all: readonly Ingredient[], dryMass: Shares, pigmented:
 /** Metal of each drier on oil and alkyd, % by mass; clove oil on the wet paint, % by mass. */
 function drierDoses(all: readonly Ingredient[], dryMass: Shares): readonly DrierDose[] {
   const fatG = dryMass.oil + dryMass.alkyd
-  const wetG = all.reduce((sum, { massG }) => sum + massG, 0)
+  const wetG = massOf(all)
   return all.flatMap(({ material, massG }) => {
     if (material.family === 'retarder')
       return [

@@ -1,3 +1,4 @@
+import { volumeOf } from './amount.ts'
 import { isMassUnit, isVolumeUnit, massUnits, volumeUnits } from '../measure/units.ts'
 import { classMlPerGram, classNames, leavingClasses, normalised, noShares } from '../materials/material.ts'
 import type { ClassName, Material, Shares } from '../materials/material.ts'
@@ -260,7 +261,7 @@ function mediumPortion(
 /** Mean drop of the liquids in it, ml, by volume. */
 export function meanDropMl(ingredients: readonly Ingredient[]): number | undefined {
   const liquids = ingredients.filter(({ material }) => material.dropMl)
-  const volume = liquids.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const volume = volumeOf(liquids)
   return volume > 0
     ? liquids.reduce((sum, { material, volumeMl }) => sum + material.dropMl! * volumeMl, 0) / volume
     : undefined

@@ -1,3 +1,4 @@
+import { massOf } from './amount.ts'
 import { dryingOf, mixedIodine, usualBounds } from '../materials/iodine.ts'
 import type { DryingBounds, DryingJudgement } from '../materials/iodine.ts'
 import { neverDries } from './fat.ts'
@@ -60,7 +61,6 @@ export function oilsText(
   bounds: DryingBounds = usualBounds,
 ): string | null {
   const oils = ingredients.filter(({ material }) => material.family === 'oil' && material.iodineValue)
-  const massOf = (some: readonly Ingredient[]): number => some.reduce((sum, { massG }) => sum + massG, 0)
   const never = oils.filter(({ material }) => neverDries(material))
   const bodied = oils.filter(({ material }) => material.bodied)
   const parts: string[] = []
@@ -89,7 +89,7 @@ export function oilsText(
 
 function gradeOf(ingredients: readonly Ingredient[], grade: 'yellowing' | 'strength'): number | null {
   const graded = ingredients.filter(({ material }) => material[grade] !== undefined && material.shares.oil)
-  const mass = graded.reduce((sum, { massG }) => sum + massG, 0)
+  const mass = massOf(graded)
   return mass > 0
     ? graded.reduce((sum, { material, massG }) => sum + (massG / mass) * material[grade]!, 0)
     : null

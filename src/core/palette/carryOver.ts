@@ -1,3 +1,4 @@
+import { volumeOf } from '../medium/amount.ts'
 import { leannessOf, mixOfPortions } from '../film/film.ts'
 import type { Mix } from '../film/film.ts'
 import { ofVolume } from '../film/paint.ts'
@@ -46,7 +47,7 @@ export function carryOver(
   { firstLayer = false, alkydWeight }: { readonly firstLayer?: boolean; readonly alkydWeight?: number } = {},
 ): CarryOver {
   const ml = dips * mlEach
-  const heapMl = mix.all.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const heapMl = volumeOf(mix.all)
   const added = mixOfPortions(
     { paint: mix.all, medium: [ofVolume(liquid, ml)], thinner: [] },
     mix.film.wetThicknessUm,

@@ -1,4 +1,4 @@
-import { leannessOf, mixOfPortions, paintPortions, toVolume, volumeOf } from '../film/film.ts'
+import { fatnessAt, leannessOf, mixOfPortions, paintPortions, toVolume } from '../film/film.ts'
 import type { Mix, Mixture } from '../film/film.ts'
 import { ofVolume } from '../film/paint.ts'
 import type { FindMaterial } from '../materials/find.ts'
@@ -6,6 +6,7 @@ import { demandOf } from '../materials/demand.ts'
 import { classMlPerGram } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import { onPaintOf } from '../medium/basis.ts'
+import { massOf, volumeOf } from '../medium/amount.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
 /** A mixture of tubes of so many ml or g; parts are true volumes. */
@@ -35,6 +36,8 @@ export type NoDose = 'already-fatter' | 'cannot'
 /** A heap with what goes into it. */
 export interface DosedHeap {
   readonly ml: number
+  /** Its paint alone, as it comes from the tubes. */
+  readonly paint: readonly Ingredient[]
   readonly mediumMl: number
   readonly mediumG: number
   readonly thinnerMl: number
@@ -42,6 +45,8 @@ export interface DosedHeap {
   readonly mix: Mix
   /** Demand over fat, with the alkyd weight asked for. */
   readonly leanness: number | null
+  /** The same upside down, as it is told. */
+  readonly fatness: number | null
 }
 
 export type DosedResult =
@@ -62,7 +67,7 @@ export function heapPaint({ paints, amount }: Heap, findMaterial: FindMaterial) 
       message: 'There is no paint in this heap. Squeeze some out.',
       path: ['paints'],
     } as const
-  const mass = found.ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const mass = massOf(found.ingredients)
   const ml = 'ml' in amount ? amount.ml : (amount.g / mass) * volume
   return { ok: true, ml, paint: toVolume(found.ingredients, ml) } as const
 }
@@ -106,16 +111,19 @@ function stirred(
     anyThicknessUm,
   )
   if (!made.ok) return made
+  const leanness = leannessOf(made.mix.film.perDryVolume, alkydWeight)
   return {
     ok: true,
     heap: {
       ml,
+      paint,
       mediumMl: volumeOf(medium),
-      mediumG: medium.reduce((sum, { massG }) => sum + massG, 0),
+      mediumG: massOf(medium),
       thinnerMl,
       note,
       mix: made.mix,
-      leanness: leannessOf(made.mix.film.perDryVolume, alkydWeight),
+      leanness,
+      fatness: fatnessAt(leanness),
     },
   }
 }
@@ -150,7 +158,7 @@ function inProportion(
 ): number {
   if (medium.length === 0) return 0
   if ('ml' in amount) return proportion * heapMl
-  const density = medium.reduce((sum, { massG }) => sum + massG, 0) / volumeOf(medium)
+  const density = massOf(medium) / volumeOf(medium)
   return (proportion * amount.g) / density
 }
 
@@ -185,4 +193,16 @@ function toFatness(
   const brought = poured.fatMl - fatness * poured.demandMl
   if (!(brought > 0)) return { mediumMl: 0, note: 'cannot' }
   return { mediumMl: (volumeOf(medium) * wanting) / brought, note: null }
+}
+
+/** How fat heaps are all together: their fat over what their powders need; null without a powder that needs any. */
+export function fatnessTogether(
+  heaps: readonly Pick<DosedHeap, 'mix'>[],
+  alkydWeight?: number,
+): number | null {
+  const { fatMl, demandMl } = heldIn(
+    heaps.flatMap(({ mix }) => mix.all),
+    alkydWeight,
+  )
+  return demandMl > 0 ? fatMl / demandMl : null
 }

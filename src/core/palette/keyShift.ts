@@ -1,3 +1,4 @@
+import { volumeOf } from '../medium/amount.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
 /** What a coloured medium does to the key. Values are steps of a ten-step grey scale, 0 black to 1 white. */
@@ -21,7 +22,7 @@ export function laterYellowing(
 /** How much the oils of a mix yellow, 1 little to 5 much, by their volume; null where none is graded. */
 export function yellowingOf(all: readonly Ingredient[]): number | null {
   const graded = all.filter(({ material }) => material.yellowing !== undefined)
-  const ml = graded.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const ml = volumeOf(graded)
   return ml > 0
     ? graded.reduce((sum, { material, volumeMl }) => sum + material.yellowing! * volumeMl, 0) / ml
     : null

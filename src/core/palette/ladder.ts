@@ -1,3 +1,4 @@
+import { massOf } from '../medium/amount.ts'
 import { addingTo } from '../dosing/putty.ts'
 import type { Ingredient } from '../medium/medium.ts'
 
@@ -35,7 +36,7 @@ export function oilLadder(climb: Climb): readonly Rung[] | null {
 
 /** Oil and alkyd of it by mass; 0 of nothing. */
 export function oilShareOf(all: readonly Ingredient[]): number {
-  const mass = all.reduce((sum, { massG }) => sum + massG, 0)
+  const mass = massOf(all)
   const fat = all.reduce(
     (sum, { material: { shares }, massG }) => sum + massG * ((shares.oil ?? 0) + (shares.alkyd ?? 0)),
     0,

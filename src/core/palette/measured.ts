@@ -5,6 +5,12 @@ export interface MeasuredDose {
   readonly ml: number
 }
 
+/** Thinner is measured to about a drop, ml. */
+const thinnerStepMl = 0.05
+export const measuredThinner = (ml: number): number => Math.round(ml / thinnerStepMl) * thinnerStepMl
+/** The same, never less than is wanted: to reach something. */
+export const measuredAtLeast = (ml: number): number => Math.ceil(ml / thinnerStepMl) * thinnerStepMl
+
 const dropsBelowMl = 1
 
 /** Whole drops of so many ml each, at least one; null from a millilitre on, of nothing, or where it cannot be dropped. */

@@ -1,3 +1,4 @@
+import { massOf } from '../medium/amount.ts'
 import { kindOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import type { Ingredient } from '../medium/medium.ts'
@@ -20,7 +21,7 @@ export const hidingOf = (pigment: Material): number => {
 
 /** Opaque pigment in a mix, each weighed by how it hides, of the mix by mass. */
 export function opaqueShare(all: readonly Ingredient[]): number {
-  const mass = all.reduce((sum, { massG }) => sum + massG, 0)
+  const mass = massOf(all)
   return mass > 0 ? all.reduce((sum, { material, massG }) => sum + massG * hidingOf(material), 0) / mass : 0
 }
 

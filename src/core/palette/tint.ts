@@ -1,5 +1,8 @@
 import type { Material } from '../materials/material.ts'
 import { demandOf } from '../materials/demand.ts'
+import { volumeOf } from '../medium/amount.ts'
+import type { Ingredient } from '../medium/medium.ts'
+import { heldIn } from './heap.ts'
 
 /** The same tint reached two ways: thinned with oil, or with a putty of filler and oil. */
 export interface TintWay {
@@ -16,12 +19,27 @@ export interface Tint {
   readonly byPutty: TintWay
 }
 
+/** Paint from the tube as far as a tint needs it, ml. */
+export interface PaintParts {
+  readonly pigmentMl: number
+  readonly oilMl: number
+  /** Oil its powder just needs. */
+  readonly demandMl: number
+}
+
+/** Paint without a filler, taken apart; null where one is in it already. */
+export function paintParts(paint: readonly Ingredient[]): PaintParts | null {
+  if (paint.some(({ material }) => material.family === 'extender')) return null
+  const pigmentMl = volumeOf(paint.filter(({ material }) => material.family === 'pigment'))
+  return { pigmentMl, oilMl: volumeOf(paint) - pigmentMl, demandMl: heldIn(paint).demandMl }
+}
+
 /**
  * Transparent by putty instead of by oil: paint from the tube as pigment, oil and the oil its powder needs, ml; the share
  * of pigment by volume wanted; and the putty's filler by volume. Null where the pigment is down to that already.
  */
 export function tintBoth(
-  paint: { readonly pigmentMl: number; readonly oilMl: number; readonly demandMl: number },
+  paint: PaintParts,
   pigmentShare: number,
   putty: { readonly fillerShare: number; readonly filler: Material },
 ): Tint | null {

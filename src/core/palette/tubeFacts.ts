@@ -1,3 +1,4 @@
+import { volumeOf } from '../medium/amount.ts'
 import { mixOfPortions } from '../film/film.ts'
 import { tubeDensity, tubeIngredients } from '../film/paint.ts'
 import type { BeforeDrinking } from '../film/film.ts'
@@ -44,7 +45,7 @@ export function tubeFacts(tube: Tube, findMaterial: FindMaterial): TubeFacts | n
   const { film } = neat.mix
   const density = tubeDensity(portions.ingredients)
   const powders = portions.ingredients.slice(0, -1)
-  const powderMl = powders.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
+  const powderMl = volumeOf(powders)
   const shareOf = (is: (pigment: Material) => boolean): number =>
     powders.reduce((sum, { material, volumeMl }) => sum + (is(material) ? volumeMl / powderMl : 0), 0)
   const slow = [...powders].sort((a, b) => rateOf(a.material) - rateOf(b.material))[0]!

@@ -2,7 +2,6 @@ import { clamp } from '../clamp.ts'
 import { daysAtChance, forecastOf } from '../cure/forecast.ts'
 import type { Climate } from '../cure/climate.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
-import { defaultLimits } from '../practice/limits.ts'
 import type { Practice } from '../practice/practice.ts'
 import { about, dayCount } from '../words.ts'
 import { hidingOf } from './opaque.ts'
@@ -74,7 +73,7 @@ export function rankWhites(
         ? touchDays === null
           ? 'It never becomes touch dry by itself.'
           : `Touch dry after ${dayCount(touchDays)}; ${practice.name} paints on after ${about(mostDays)}.`
-        : wanted.isCovered && zinc >= defaultLimits.zinc.unsound
+        : wanted.isCovered && zinc >= practice.limits.zinc.unsound
           ? 'Zinc under other paint makes it brittle; waiting does not help.'
           : null,
     }

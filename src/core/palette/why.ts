@@ -2,10 +2,11 @@ import type { BeforeDrinking } from '../film/film.ts'
 import { defaultGrind } from '../film/paint.ts'
 import { figure } from '../figure.ts'
 import type { Reason } from '../reason.ts'
+import { massOf, volumeOf } from '../medium/amount.ts'
 import { gain, oilByStreaks } from './calibrate.ts'
 import type { Streak } from './calibrate.ts'
 import { heldIn } from './heap.ts'
-import type { Conditioning, DosedHeap, Heap } from './heap.ts'
+import type { Conditioning, DosedHeap } from './heap.ts'
 import type { MeasuredDose } from './measured.ts'
 import { openShare, openUm } from './openTime.ts'
 import type { OpenTime } from './openTime.ts'
@@ -13,9 +14,8 @@ import type { OpenTime } from './openTime.ts'
 /** What the numbers of a palette and of a tube rest on: the formula in words and what went into it. */
 
 interface AskedDose {
-  readonly amount: Heap['amount']
-  /** The paint as it comes from the tubes. */
-  readonly paint: Parameters<typeof heldIn>[0]
+  /** Whether the heap is told by mass, so that a proportion is one of masses. */
+  readonly byMass: boolean
   /** With doses to the last digit. */
   readonly exact: DosedHeap
   readonly measured: MeasuredDose
@@ -27,7 +27,7 @@ interface AskedDose {
 const rounding = 'Told as tools measure it: whole drops below a millilitre, tenths of one above.'
 
 /** How much medium a heap takes. */
-export function whyDose({ amount, paint, exact, measured, dropMl, conditioning }: AskedDose): Reason {
+export function whyDose({ byMass, exact, measured, dropMl, conditioning }: AskedDose): Reason {
   const { by, medium, alkydWeight } = conditioning
   const poured = [
     figure('medium, reckoned', exact.mediumMl, 'ml'),
@@ -38,16 +38,16 @@ export function whyDose({ amount, paint, exact, measured, dropMl, conditioning }
   if ('proportion' in by)
     return {
       ...common,
-      formula: `Heap × medium to one of paint, ${'g' in amount ? 'by mass' : 'by volume'}. ${rounding}`,
+      formula: `Heap × medium to one of paint, ${byMass ? 'by mass' : 'by volume'}. ${rounding}`,
       figures: [
-        'g' in amount ? figure('heap', amount.g, 'g') : figure('heap', amount.ml, 'ml'),
+        byMass ? figure('heap', massOf(exact.paint), 'g') : figure('heap', exact.ml, 'ml'),
         figure('medium to one of paint', by.proportion),
         ...poured,
       ],
       source: 'Exact, but for the size of a drop.',
     }
-  const heap = heldIn(paint, alkydWeight)
-  const [stirred, mediumMl] = [heldIn(medium, alkydWeight), volume(medium)]
+  const heap = heldIn(exact.paint, alkydWeight)
+  const [stirred, mediumMl] = [heldIn(medium, alkydWeight), volumeOf(medium)]
   return {
     ...common,
     formula: `(Fatness × what the powder needs − fat of the heap) ÷ (fat of the medium − fatness × what its powder needs). ${rounding}`,
@@ -66,9 +66,6 @@ export function whyDose({ amount, paint, exact, measured, dropMl, conditioning }
     source: 'Estimate: oil absorption varies by 20–40 % between methods.',
   }
 }
-
-const volume = (ingredients: Conditioning['medium']): number =>
-  ingredients.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
 
 const hour = 60
 

@@ -1,10 +1,10 @@
 import { X } from 'lucide-react'
 import { library } from '../../core/materials/library.ts'
+import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Besides } from '../../document/besides.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
 import { Labelled, NumberField } from '../../ui/fields.tsx'
-import { shortName } from '../../ui/format.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { useChoice } from '../../ui/useBench.ts'
@@ -31,7 +31,7 @@ export function Added({ added, findMaterial, bring, onAdded }: AddedProps) {
     <fieldset className="min-w-0">
       <legend className="text-[0.8rem] text-soft">Stirred into this heap alone, ml</legend>
       {added.map(({ material, parts }, at) => {
-        const name = shortName(findMaterial(material)?.name ?? material)
+        const name = shortNameOf(material, findMaterial)
         return (
           <div key={material} className="mt-1 flex items-center gap-2">
             <NumberField

@@ -1,8 +1,8 @@
-import { volumeOf } from '../../core/film/film.ts'
+import { volumeOf } from '../../core/medium/amount.ts'
 import { useState } from 'react'
 import { consistencies, feelOf, stepTo } from '../../core/palette/consistency.ts'
 import type { Consistency, Step } from '../../core/palette/consistency.ts'
-import { heapPaint, heldIn } from '../../core/palette/heap.ts'
+import { heldIn } from '../../core/palette/heap.ts'
 import type { Besides } from '../../document/besides.ts'
 import { addedThinnerMl, takeStep } from '../../document/heapStep.ts'
 import { mlText } from '../../ui/format.ts'
@@ -50,11 +50,10 @@ export function Consistencies({ laid, palette, onAdded }: ConsistencyProps) {
   )
 }
 
-function stepOf(wanted: Consistency, { heap, real, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
+function stepOf(wanted: Consistency, { heap, exact, real, thinnerMl }: LaidHeap, palette: LaidPalette): Step {
   const { conditioning, practice, findMaterial } = palette
-  const neat = heapPaint({ paints: heap.paints, amount: { ml: 1 } }, findMaterial)
   const { alkydWeight } = conditioning
-  const paint = heldIn(neat.ok ? neat.paint : [], alkydWeight)
+  const paint = heldIn(exact.paint, alkydWeight)
   const mixed = heldIn(real.mix.all, alkydWeight)
   return stepTo(
     wanted,
@@ -63,8 +62,8 @@ function stepOf(wanted: Consistency, { heap, real, thinnerMl }: LaidHeap, palett
       wetMl: volumeOf(real.mix.all),
       thinnerMl: thinnerMl + addedThinnerMl(heap, findMaterial),
       ...mixed,
-      paintFat: paint.fatMl,
-      paintDemand: paint.demandMl,
+      paintFat: paint.fatMl / exact.ml,
+      paintDemand: paint.demandMl / exact.ml,
     },
     practice.limits,
   )

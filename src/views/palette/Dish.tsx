@@ -1,7 +1,6 @@
 import { keepingOf } from '../../core/batch/keeping.ts'
 import type { Climate } from '../../core/cure/climate.ts'
-import { mixOfPortions } from '../../core/film/film.ts'
-import { minutesADay, openTimeOf } from '../../core/palette/openTime.ts'
+import { leftoverPast } from '../../core/palette/leftover.ts'
 import { dayCount } from '../../core/words.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { PaletteDocument } from '../../document/palette.ts'
@@ -46,25 +45,20 @@ export function Total({
   )
 }
 
-/** Medium that was stirred into heaps of a layer, ml. */
-export const mediumMixed = ({ mixed }: LayerDocument): number =>
-  mixed.flatMap(({ heaps }) => heaps).reduce((sum, { mediumMl }) => sum + mediumMl, 0)
-
-/** Whether the jar the medium comes from holds enough. */
-export function Jar({
-  laid,
-  layer,
-  picture,
-  mixedBefore,
-}: {
+interface JarProps {
   readonly laid: LaidPalette
   readonly layer: LayerDocument
   readonly picture: LoadedPicture
-  readonly mixedBefore: number
-}) {
+  /** The layers as they were when the page came: what was mixed since has left the jar. */
+  readonly before: readonly LayerDocument[]
+}
+
+/** Whether the jar the medium comes from holds enough. */
+export function Jar({ laid, layer, picture, before }: JarProps) {
   const jar = picture.mediums.find(({ id }) => id === layer.medium?.mediumId)
   if (jar?.leftMl === undefined) return null
-  const leftMl = Math.max(0, jar.leftMl - (mediumMixed(layer) - mixedBefore))
+  const drawnMl = mediumMixed(picture.layers, jar.id) - mediumMixed(before, jar.id)
+  const leftMl = Math.max(0, jar.leftMl - drawnMl)
   const wantedMl = laid.heaps
     .filter(isLaid)
     .reduce((sum, { heap, medium }) => sum + (heap.mixed ? 0 : medium.ml), 0)
@@ -77,6 +71,13 @@ export function Jar({
   )
 }
 
+/** Medium out of a jar that was stirred into heaps, ml. */
+const mediumMixed = (layers: readonly LayerDocument[], jar: string): number =>
+  layers
+    .filter(({ medium }) => medium?.mediumId === jar)
+    .flatMap(({ mixed }) => mixed.flatMap(({ heaps }) => heaps))
+    .reduce((sum, { mediumMl }) => sum + mediumMl, 0)
+
 /** Yesterday's medium: past its keeping, or past the time it begins to set in. */
 function DishAge({
   laid: { palette, conditioning, mediumName, heaps },
@@ -88,21 +89,16 @@ function DishAge({
   const age = palette.mediumAgeDays
   const { medium } = conditioning
   if (!age || medium.length === 0) return null
-  const keeps = keepingOf(
-    medium.map(({ material }) => material),
-    false,
-  ).days
-  const made = mixOfPortions({ paint: [], medium, thinner: [] }, 100)
-  const open = made.ok ? openTimeOf(made.mix.film, climate).minutes : null
-  const openDays = open === null ? Infinity : open / minutesADay
-  if (age <= keeps && age <= openDays) return null
+  const materials = medium.map(({ material }) => material)
+  const past = leftoverPast(medium, { days: age, keepsDays: keepingOf(materials, false).days }, climate)
+  if (!past) return null
   const most = Math.max(0, ...heaps.filter(isLaid).map(({ real }) => real.mix.film.mix.medium))
   return (
     <p className="text-watch">
       The {mediumName} in the dish is {dayCount(age)} old
-      {age > keeps
-        ? `; it keeps ${dayCount(keeps)}. Pour fresh.`
-        : ` and begins to set after about ${dayCount(openDays)}: it drags and skins. Pour fresh.`}{' '}
+      {past.what === 'keeping'
+        ? `; it keeps ${dayCount(past.days)}. Pour fresh.`
+        : ` and begins to set after about ${dayCount(past.days)}: it drags and skins. Pour fresh.`}{' '}
       {most > 0 && `It is up to ${percentText(most)} of a heap by volume.`}
     </p>
   )

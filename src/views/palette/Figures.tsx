@@ -1,31 +1,23 @@
 import { filmOver } from '../../core/film/film.ts'
-import { heapPaint } from '../../core/palette/heap.ts'
 import { minutesADay } from '../../core/palette/openTime.ts'
 import { whyDose, whyOpen } from '../../core/palette/why.ts'
 import { dayCount, fatnessText } from '../../core/words.ts'
-import { heapOf } from '../../document/heaps.ts'
-import type { OwnTube } from '../../document/tube.ts'
 import { FilmWhy } from '../../ui/FilmWhy.tsx'
 import { Why } from '../../ui/Why.tsx'
 import { doseText } from './HeapRow.tsx'
-import { fatnessOfHeap } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
 interface FiguresProps {
   readonly laid: LaidHeap
   readonly palette: LaidPalette
-  readonly tubes: readonly OwnTube[]
 }
 
 /** The figures of a heap once more, where each can be asked why. */
-export function Figures({ laid, palette, tubes }: FiguresProps) {
+export function Figures({ laid, palette }: FiguresProps) {
   const { heap, exact, real, medium, open } = laid
-  const { conditioning, findMaterial } = palette
-  const told = heapOf(heap, tubes)
-  const neat = told && heapPaint(told, findMaterial)
-  if (!told || !neat?.ok) return null
+  const { conditioning } = palette
   const dose = doseText(medium)
-  const fat = fatnessText(fatnessOfHeap(real))
+  const fat = fatnessText(real.fatness)
   const workable = open.minutes === null ? null : dayCount(open.minutes / minutesADay)
   return (
     <dl className="flex flex-wrap gap-x-7 gap-y-2 md:col-span-2">
@@ -34,8 +26,7 @@ export function Figures({ laid, palette, tubes }: FiguresProps) {
           <Why
             label={`medium: ${dose}. Why?`}
             reason={whyDose({
-              amount: told.amount,
-              paint: neat.paint,
+              byMass: heap.unit !== 'ml',
               exact,
               measured: medium,
               dropMl: palette.drop?.ml,

@@ -1,16 +1,14 @@
-import { heapPaint } from '../../core/palette/heap.ts'
 import { mixOfPortions } from '../../core/film/film.ts'
 import type { BeforeDrinking } from '../../core/film/film.ts'
 import { fatnessText } from '../../core/words.ts'
 import { about, percentText } from '../../ui/format.ts'
-import type { LaidHeap, LaidPalette } from './laidOut.ts'
+import type { LaidHeap } from './laidOut.ts'
 
 /** What a heap dries to, as it comes from the tubes and with what is stirred in. */
-export function Films({ laid, palette }: { readonly laid: LaidHeap; readonly palette: LaidPalette }) {
-  const neat = heapPaint({ paints: laid.heap.paints, amount: { ml: 1 } }, palette.findMaterial)
-  const made = neat.ok ? mixOfPortions({ paint: neat.paint, medium: [], thinner: [] }, 100) : null
-  if (!made?.ok) return null
-  const [before, after] = [made.mix.film, laid.real.mix.film]
+export function Films({ exact, real }: Pick<LaidHeap, 'exact' | 'real'>) {
+  const neat = mixOfPortions({ paint: exact.paint, medium: [], thinner: [] }, real.mix.film.wetThicknessUm)
+  if (!neat.ok) return null
+  const [before, after] = [neat.mix.film, real.mix.film]
   return (
     <table className="w-full self-start text-[0.95rem]">
       <caption className="text-left text-[0.8rem] text-soft">What it dries to</caption>

@@ -1,5 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react'
 import { heapUnits } from '../../document/heapUnits.ts'
+import type { PutIn } from '../../document/besides.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
@@ -17,7 +18,7 @@ import { Figures } from './Figures.tsx'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
-import type { Brushes, PutIn } from './Spoils.tsx'
+import type { Brushes } from './Spoils.tsx'
 
 interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
@@ -38,7 +39,7 @@ export function HeapDetails(props: DetailsProps) {
   const { findMaterial } = palette
   return (
     <div className="not-printed grid items-start gap-x-8 gap-y-4 border-t border-rule bg-sheet px-3 py-3 md:grid-cols-2">
-      {isLaid(laid) && <Figures laid={laid} palette={palette} tubes={picture.tubes} />}
+      {isLaid(laid) && <Figures laid={laid} palette={palette} />}
       <div className="grid gap-y-4">
         <Squeezed {...props} />
         <Added
@@ -62,7 +63,7 @@ export function HeapDetails(props: DetailsProps) {
         <div className="grid gap-y-4">
           <Consistencies laid={laid} palette={palette} onAdded={(added) => props.onPutIn({ added })} />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
-          <Films laid={laid} palette={palette} />
+          <Films exact={laid.exact} real={laid.real} />
         </div>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { feelOf } from '../../core/palette/consistency.ts'
 import { minutesADay } from '../../core/palette/openTime.ts'
@@ -6,11 +7,11 @@ import { kindOf } from '../../core/materials/material.ts'
 import type { Besides } from '../../document/besides.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { OwnTube } from '../../document/tube.ts'
-import { about, mlText, shortName } from '../../ui/format.ts'
+import { about, mlText } from '../../ui/format.ts'
 import { Blob } from '../../ui/paint/Blob.tsx'
 import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
-import { fatnessOfHeap, isLaid } from './laidOut.ts'
+import { isLaid } from './laidOut.ts'
 import type { LaidHeap, SpoiltHeap } from './laidOut.ts'
 
 interface RowProps {
@@ -76,7 +77,7 @@ export function HeapRow({
 }
 
 const addedText = ({ material, parts }: Besides[number], findMaterial: FindMaterial): string =>
-  `${mlText(parts)} ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`
+  `${mlText(parts)} ${shortNameOf(material, findMaterial).toLowerCase()}`
 
 const unitWords: Readonly<Record<HeapDocument['unit'], (amount: number) => string>> = {
   ml: (amount) => `${about(amount, 3)} ml`,
@@ -127,7 +128,7 @@ function Dose({
           {mlText(thinnerMl)} {thinnerName}
         </span>
       )}
-      <span className="block text-[0.95rem]">fat {fatnessText(fatnessOfHeap(real))}</span>
+      <span className="block text-[0.95rem]">fat {fatnessText(real.fatness)}</span>
     </>
   )
 }

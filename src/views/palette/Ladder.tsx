@@ -1,6 +1,6 @@
 import { useState } from 'react'
+import { massOf, volumeOf } from '../../core/medium/amount.ts'
 import type { Ingredient } from '../../core/medium/medium.ts'
-import { heapPaint } from '../../core/palette/heap.ts'
 import { oilLadder, oilShareOf } from '../../core/palette/ladder.ts'
 import { wholeDrops } from '../../core/palette/measured.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -80,7 +80,6 @@ export function Ladder({ laid, picture, layer }: LadderProps) {
           <Climb
             key={heap.heap.id}
             laid={heap}
-            palette={laid}
             rise={rise / 100}
             layers={layers}
             additive={additive}
@@ -105,9 +104,8 @@ function additivesOf({ conditioning: { medium }, mediumName, drop, heaps, findMa
     all: readonly Ingredient[],
     dropMl: number | undefined,
   ): readonly Additive[] => {
-    const ml = all.reduce((sum, { volumeMl }) => sum + volumeMl, 0)
-    const massG = all.reduce((sum, one) => sum + one.massG, 0)
-    return ml > 0 ? [{ id, name, share: oilShareOf(all), densityGPerMl: massG / ml, dropMl }] : []
+    const ml = volumeOf(all)
+    return ml > 0 ? [{ id, name, share: oilShareOf(all), densityGPerMl: massOf(all) / ml, dropMl }] : []
   }
   return [
     ...of('oil', 'oil of the paint', own, oil?.dropMl),
@@ -116,24 +114,20 @@ function additivesOf({ conditioning: { medium }, mediumName, drop, heaps, findMa
 }
 
 function Climb({
-  laid: { heap, name, ml },
-  palette,
+  laid: { name, exact },
   rise,
   layers,
   additive: { share, densityGPerMl, dropMl },
   most,
 }: {
   readonly laid: LaidHeap
-  readonly palette: LaidPalette
   readonly rise: number
   readonly layers: number
   readonly additive: Additive
   readonly most: number | undefined
 }) {
-  const found = heapPaint({ paints: heap.paints, amount: { ml } }, palette.findMaterial)
-  if (!found.ok) return null
-  const heapG = found.paint.reduce((sum, { massG }) => sum + massG, 0)
-  const fromShare = oilShareOf(found.paint)
+  const heapG = massOf(exact.paint)
+  const fromShare = oilShareOf(exact.paint)
   const rungs = oilLadder({
     heapG,
     fromShare,

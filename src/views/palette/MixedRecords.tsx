@@ -1,8 +1,9 @@
+import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { heapName } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { about, dayText, mlText, shortName } from '../../ui/format.ts'
+import { about, dayText, mlText } from '../../ui/format.ts'
 
 /** What was really on the palette, the last first. */
 export function MixedRecords({
@@ -35,7 +36,7 @@ export function MixedRecords({
                   {thinnerMl > 0 && `, ${mlText(thinnerMl)} thinner`}
                   {besides.map(
                     ({ material, parts }) =>
-                      `, besides ${mlText(parts)} of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+                      `, besides ${mlText(parts)} of ${shortNameOf(material, findMaterial).toLowerCase()}`,
                   )}
                 </li>
               ))}

@@ -1,9 +1,8 @@
 import { useState } from 'react'
-import { heapPaint, heldIn } from '../../core/palette/heap.ts'
-import { tintBoth } from '../../core/palette/tint.ts'
+import { paintParts, tintBoth } from '../../core/palette/tint.ts'
 import type { TintWay } from '../../core/palette/tint.ts'
 import { fatnessText } from '../../core/words.ts'
-import { puttyPaint } from '../../document/heaps.ts'
+import { puttyPaint, withPutty } from '../../document/heaps.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { mlText, percentText } from '../../ui/format.ts'
@@ -17,37 +16,20 @@ interface PalerProps {
 
 /** A filler of the book; chalk is the usual one. */
 const filler = 'chalk_whiting'
-const oilOf = ({ heap }: LaidHeap): string => heap.paints[0]!.oil
 
 /** The same tint by putty and by oil, side by side; one tap takes the putty. */
 export function Paler({ laid, palette, onHeap }: PalerProps) {
   const [percent, setPercent] = useState(15)
   const [fillerPercent, setFiller] = useState(45)
-  const { heap, ml } = laid
+  const { heap, exact } = laid
   const { findMaterial } = palette
   const chalk = findMaterial(filler)
-  const found = heapPaint({ paints: heap.paints, amount: { ml } }, findMaterial)
-  if (!chalk || !found.ok) return null
-  if (found.paint.some(({ material }) => material.family === 'extender')) return null
-  const pigmentMl = found.paint.reduce(
-    (sum, { material, volumeMl }) => sum + (material.family === 'pigment' ? volumeMl : 0),
-    0,
-  )
-  const { demandMl } = heldIn(found.paint)
-  const tint = tintBoth({ pigmentMl, oilMl: ml - pigmentMl, demandMl }, percent / 100, {
-    fillerShare: fillerPercent / 100,
-    filler: chalk,
-  })
+  const paint = paintParts(exact.paint)
+  if (!chalk || !paint) return null
+  const tint = tintBoth(paint, percent / 100, { fillerShare: fillerPercent / 100, filler: chalk })
   const take = (): void => {
-    const putty = puttyPaint(filler, oilOf(laid), fillerPercent / 100, findMaterial)
-    if (!putty || !tint) return
-    const parts = heap.paints.reduce((sum, one) => sum + one.parts, 0)
-    const addMl = tint.byPutty.addMl
-    onHeap({
-      paints: [...heap.paints, { ...putty, parts: Number(((parts * addMl) / ml).toPrecision(3)) }],
-      unit: 'ml',
-      amount: Number((ml + addMl).toPrecision(3)),
-    })
+    const putty = puttyPaint(filler, heap.paints[0]!.oil, fillerPercent / 100, findMaterial)
+    if (putty && tint) onHeap(withPutty(heap, exact.ml, putty, tint.byPutty.addMl))
   }
   return (
     <fieldset className="min-w-0">

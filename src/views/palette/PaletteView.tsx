@@ -1,6 +1,7 @@
 import { Plus, Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { besidesOf, besidesTogether } from '../../document/besides.ts'
+import { besidesOf, withPutIn } from '../../document/besides.ts'
+import type { PutIn } from '../../document/besides.ts'
 import { emptyHeap } from '../../document/heaps.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -13,15 +14,15 @@ import { about, shortName } from '../../ui/format.ts'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
+import { newPaint } from '../stack/PaintLine.tsx'
 import { usePicture } from '../stack/usePicture.ts'
 import { Conditioning } from './Conditioning.tsx'
-import { Jar, Total, mediumMixed } from './Dish.tsx'
+import { Jar, Total } from './Dish.tsx'
 import { HeapDetails } from './HeapDetails.tsx'
 import { HeapRow } from './HeapRow.tsx'
 import { isLaid, laidOut } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 import { MixedRecords } from './MixedRecords.tsx'
-import type { PutIn } from './Spoils.tsx'
 import { Timing } from './Timing.tsx'
 import { Tools } from './Tools.tsx'
 import { useAlarms } from './useAlarms.ts'
@@ -51,7 +52,7 @@ export function PaletteView({ initial, events, at }: PaletteProps) {
     )
   return (
     <>
-      <Card key={layer.id} layer={layer} edited={edited} onLayer={setLayer} />
+      <Card key={layer.id} layer={layer} edited={edited} before={initial.layers} onLayer={setLayer} />
       <div className="not-printed">
         <SaveLine desk={desk} state={state} />
       </div>
@@ -67,10 +68,12 @@ const layerAtHand = ({ layers }: LoadedPicture): LayerDocument | undefined =>
 interface CardProps {
   readonly layer: LayerDocument
   readonly edited: ReturnType<typeof usePicture>
+  /** The layers as they were when the page came. */
+  readonly before: readonly LayerDocument[]
   readonly onLayer: (id: string) => void
 }
 
-function Card({ layer, edited, onLayer }: CardProps) {
+function Card({ layer, edited, before, onLayer }: CardProps) {
   const { picture } = edited
   const laid = useMemo(() => laidOut(picture, layer), [picture, layer])
   const { palette } = laid
@@ -79,17 +82,15 @@ function Card({ layer, edited, onLayer }: CardProps) {
     edited.editLayer(layer.id, { palette: { ...palette, ...change } })
   const editHeap = (id: string, change: Partial<HeapDocument>): void =>
     edit({ heaps: palette.heaps.map((heap) => (heap.id === id ? { ...heap, ...change } : heap)) })
-  /** What else gets into a heap that is mixed already goes on with the layer. */
   const putIn = (id: string, more: PutIn): void => {
-    const heaps = palette.heaps.map((heap) =>
-      heap.id === id ? withRecord({ ...heap, ...more }, laid, picture) : heap,
+    const now = withPutIn(palette, id, more, (heap) =>
+      besidesOf(heap, picture.settings.dipMl, laid.findMaterial),
     )
-    const goesOn = !layer.painted && heaps.some((heap) => heap.id === id && heap.mixed)
-    const besides = besidesTogether(heaps.map(({ mixed }) => mixed?.besides ?? []))
-    edited.editLayer(layer.id, { palette: { ...palette, heaps }, ...(goesOn && { besides }) })
+    edited.editLayer(layer.id, {
+      palette: now.palette,
+      ...(now.besides && !layer.painted && { besides: now.besides }),
+    })
   }
-  // What the jar holds is told as the page came; what was mixed since has left it.
-  const [mixedBefore] = useState(() => mediumMixed(layer))
   const heaps = laid.heaps.filter(isLaid)
   useAlarms(picture.painting, layer, heaps)
   const unmixed = heaps.filter(({ heap }) => !heap.mixed)
@@ -100,7 +101,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
   const paint = (): void =>
     void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layer.id } }))
   const add = (): void => {
-    const colour = layer.paints[0] ?? usualPaint
+    const colour = layer.paints[0] ?? newPaint
     const fresh = emptyHeap(crypto.randomUUID(), colour)
     edit({ heaps: [...palette.heaps, fresh] })
     setSelected(fresh.id)
@@ -151,7 +152,7 @@ function Card({ layer, edited, onLayer }: CardProps) {
           ))}
         </ul>
         <Total laid={laid} climate={picture.settings.climate} onPalette={edit} />
-        <Jar laid={laid} layer={layer} picture={picture} mixedBefore={mixedBefore} />
+        <Jar laid={laid} layer={layer} picture={picture} before={before} />
         <div className="not-printed mt-4 flex flex-wrap items-stretch gap-3">
           <button
             type="button"
@@ -199,22 +200,6 @@ function Card({ layer, edited, onLayer }: CardProps) {
       </div>
     </section>
   )
-}
-
-/** A heap with what else is in it; one that is mixed already has it on record. */
-function withRecord(
-  heap: HeapDocument,
-  { findMaterial }: LaidPalette,
-  { settings }: LoadedPicture,
-): HeapDocument {
-  const { mixed } = heap
-  return { ...heap, mixed: mixed && { ...mixed, besides: besidesOf(heap, settings.dipMl, findMaterial) } }
-}
-
-const usualPaint = {
-  pigments: [{ pigment: 'pw6_rutile', share: 1 }],
-  oil: 'linseed_alkali_refined',
-  parts: 1,
 }
 
 const asMixed = ({ heap, ml, medium, thinnerMl, besides }: LaidHeap) => ({

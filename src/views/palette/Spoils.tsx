@@ -1,3 +1,4 @@
+import { fatnessAt } from '../../core/film/film.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { brushNames, carryOver, givesPigmentBack } from '../../core/palette/carryOver.ts'
 import type { BrushSize } from '../../core/palette/carryOver.ts'
@@ -6,20 +7,15 @@ import { fatnessText, percent } from '../../core/words.ts'
 import type { Settings } from '../../document/studio.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { dipMlOf } from '../../document/besides.ts'
-import type { OwnDips } from '../../document/besides.ts'
-import type { HeapDocument } from '../../document/palette.ts'
+import type { OwnDips, PutIn } from '../../document/besides.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { about, mlText, percentText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
-import { fatnessOfHeap } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 
 /** What the studio knows of its brushes and the jars they are rinsed in. */
 export type Brushes = Partial<Pick<Settings, 'dipMl' | 'jarUses'>>
-
-/** What else gets into a heap: added to it alone, or brought in by brushes. */
-export type PutIn = Partial<Pick<HeapDocument, 'added' | 'dips' | 'stray'>>
 
 interface SpoilsProps {
   readonly laid: LaidHeap
@@ -178,7 +174,7 @@ function DipsSay({
     { liquid, dips: dips.count, mlEach: dipMlOf(dips.brush, picture.settings.dipMl) },
     { firstLayer, ...(alkydWeight !== undefined && { alkydWeight }) },
   )
-  const [before, after] = carried.leanness.map((leanness) => fatnessText(fatnessOfHeap({ leanness })))
+  const [before, after] = carried.leanness.map((leanness) => fatnessText(fatnessAt(leanness)))
   return (
     <p className="mt-1 text-[0.95rem]" role="status">
       {carried.says === 'watch' && <VerdictMark verdict="watch" size={12} />} {mlText(carried.ml)},{' '}

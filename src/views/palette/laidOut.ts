@@ -9,9 +9,9 @@ import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { consistencyOf } from '../../core/palette/consistency.ts'
 import type { Consistency } from '../../core/palette/consistency.ts'
-import { dosed, dosedWith } from '../../core/palette/heap.ts'
+import { dosed, dosedWith, fatnessTogether } from '../../core/palette/heap.ts'
 import type { Conditioning, DosedHeap, NoDose } from '../../core/palette/heap.ts'
-import { measured } from '../../core/palette/measured.ts'
+import { measured, measuredThinner } from '../../core/palette/measured.ts'
 import type { MeasuredDose } from '../../core/palette/measured.ts'
 import { clockOf, openTimeOf } from '../../core/palette/openTime.ts'
 import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
@@ -163,7 +163,7 @@ function laidHeap(stored: HeapDocument, setting: Setting): LaidHeap | SpoiltHeap
   const medium = heap.mixed
     ? { drops: heap.mixed.drops, ml: heap.mixed.mediumMl }
     : measured(exact.heap.mediumMl, setting.dropMl)
-  const thinnerMl = heap.mixed?.thinnerMl ?? Math.round(20 * exact.heap.thinnerMl) / 20
+  const thinnerMl = heap.mixed?.thinnerMl ?? measuredThinner(exact.heap.thinnerMl)
   const poured = { mediumMl: medium.ml, thinnerMl }
   const added = portionsOf(heap.added, findMaterial)
   const meant = dosedWith(core, conditioning, { ...poured, besides: added }, findMaterial)
@@ -207,16 +207,10 @@ function clockIn(
 export const minuteOfText = (at: string): number => Date.parse(at) / 60_000
 
 /** How fat the layer is as it is planned, all its heaps together; what "equally fat" begins with. */
-export function plannedFatness({ heaps }: Pick<LaidPalette, 'heaps'>): number {
-  const laid = heaps.filter(isLaid)
-  const fat = laid.reduce((sum, { meant }) => sum + fatMl(meant), 0)
-  const demand = laid.reduce((sum, { meant }) => sum + demandMl(meant), 0)
-  return demand > 0 ? Number((fat / demand).toPrecision(2)) : 1.5
+export function plannedFatness({ heaps, conditioning }: LaidPalette): number {
+  const meant = heaps.filter(isLaid).map((laid) => laid.meant)
+  const fatness = fatnessTogether(meant, conditioning.alkydWeight)
+  return fatness === null ? usualFatness : Number(fatness.toPrecision(2))
 }
 
-/** Leanness upside down: how fat a heap is, as it is told. Null: powder and no fat. */
-export const fatnessOfHeap = ({ leanness }: Pick<DosedHeap, 'leanness'>): number | null =>
-  leanness === null ? null : leanness === 0 ? Infinity : 1 / leanness
-
-const demandMl = ({ mix: { film, dryVolume } }: DosedHeap): number => film.perDryVolume.demand * dryVolume
-const fatMl = (heap: DosedHeap): number => (heap.leanness ? demandMl(heap) / heap.leanness : 0)
+const usualFatness = 1.5

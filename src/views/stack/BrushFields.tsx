@@ -7,8 +7,9 @@ import type { Reading } from '../../ui/fields.tsx'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
-import { about, shortName } from '../../ui/format.ts'
+import { about } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
+import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { PaintLine, newPaint } from './PaintLine.tsx'
 import type { Paint } from '../../document/paints.ts'
@@ -122,7 +123,7 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
           {brush.besides
             .map(
               ({ material, parts }) =>
-                `${about(parts)} parts of ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
+                `${about(parts)} parts of ${shortNameOf(material, findMaterial).toLowerCase()}`,
             )
             .join(', ')}
           .{' '}

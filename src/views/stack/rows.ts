@@ -1,5 +1,6 @@
 import { fatnessOf } from '../../core/film/film.ts'
 import { practiceOf } from '../../core/practice/practice.ts'
+import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
 import type { Forecast } from '../../core/cure/forecast.ts'
@@ -15,7 +16,6 @@ import { findOn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
-import { shortName } from '../../ui/format.ts'
 
 /** One layer as the drawing of an area shows it; rows go from the surface down. */
 export interface LayerRow {
@@ -92,7 +92,7 @@ function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: F
   const { paints, medium, thinner, besides } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
   const names = paints.flatMap(({ pigments }) =>
-    pigments.map(({ pigment }) => shortName(findMaterial(pigment)?.name ?? pigment).toLowerCase()),
+    pigments.map(({ pigment }) => shortNameOf(pigment, findMaterial).toLowerCase()),
   )
   const mediumName = layer.painted?.used?.name ?? mediums.find(({ id }) => id === medium?.mediumId)?.name
   return [
@@ -102,9 +102,7 @@ function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: F
       : null,
     thinner && thinner.parts > 0 && paint > 0 ? `thinned ${ratio(thinner.parts, paint)}` : null,
     !medium?.parts && !thinner?.parts ? 'neat' : null,
-    ...besides.map(
-      ({ material }) => `some ${shortName(findMaterial(material)?.name ?? material).toLowerCase()}`,
-    ),
+    ...besides.map(({ material }) => `some ${shortNameOf(material, findMaterial).toLowerCase()}`),
   ]
     .filter(Boolean)
     .join(' · ')

@@ -1,3 +1,4 @@
+import { massOf } from '../../medium/amount.ts'
 import type { Material } from '../../materials/material.ts'
 import type { Recipe } from '../../medium/recipe.ts'
 import { programmeOf } from './programme.ts'
@@ -86,7 +87,7 @@ export function nearOf(
   materials: readonly Material[],
   ingredients: readonly { readonly material: Material; readonly massG: number }[],
 ): readonly number[] {
-  const total = ingredients.reduce((sum, { massG }) => sum + massG, 0)
+  const total = massOf(ingredients)
   return materials.map(
     ({ id }) =>
       (100 * ingredients.reduce((sum, { material, massG }) => (material.id === id ? sum + massG : sum), 0)) /
