@@ -9,6 +9,7 @@ import {
   partsSchema,
   thicknessUmSchema,
 } from './values.ts'
+import { mostPaints } from './paints.ts'
 import { mixedSchema, paletteSchema } from './palette.ts'
 import { besidesSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
@@ -19,7 +20,7 @@ import { shelfItemSchema } from './shelf.ts'
 const brush = {
   /** Ids of the picture's areas it covers; empty: all of it. In older layers an area goes by its very name. */
   areas: z.array(nameSchema).max(mostAreas),
-  paints: z.array(paintSchema).max(12),
+  paints: z.array(paintSchema).max(mostPaints),
   medium: z.object({ mediumId: idSchema, parts: partsSchema }).nullable(),
   thinner: thinnerSchema.nullable(),
   besides: besidesSchema,

@@ -1,6 +1,10 @@
 import type { LayerDocument } from './layer.ts'
 import type { OwnTube } from './tube.ts'
 
+/** A layer, and a heap for it, holds at most so many paints, and so many other things. */
+export const mostPaints = 12
+export const mostBesides = 24
+
 /* Read off paints without their schema; pages look at them before they know of tubes. */
 
 export type Paint = LayerDocument['paints'][number]

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { brushNames } from '../core/palette/carryOver.ts'
 import { keepings } from '../core/palette/openTime.ts'
 import { heapUnits } from './heapUnits.ts'
+import { mostPaints } from './paints.ts'
 import { besidesSchema, paintSchema } from './recipe.ts'
 import { idSchema, minuteSchema, nameSchema } from './values.ts'
 
@@ -22,7 +23,7 @@ const pouredSchema = z.object({
 /** A heap: a mixture of tubes, parts by volume; a squeeze is one of its first tube. */
 export const heapSchema = z.object({
   id: idSchema,
-  paints: z.array(paintSchema).min(1, 'A heap needs at least one paint.').max(12),
+  paints: z.array(paintSchema).min(1, 'A heap needs at least one paint.').max(mostPaints),
   amount: more,
   unit: z.enum(heapUnits),
   /** Stirred into this heap alone, ml. */
@@ -63,7 +64,7 @@ export const mixedSchema = z.object({
   /** The medium by name; null: none. */
   medium: nameSchema.nullable(),
   thinner: idSchema.nullable(),
-  heaps: z.array(pouredSchema.extend({ paints: z.array(paintSchema).max(12), ml: more })).max(24),
+  heaps: z.array(pouredSchema.extend({ paints: z.array(paintSchema).max(mostPaints), ml: more })).max(24),
 })
 
 /** The heaps that are mixed now, with what was poured. */

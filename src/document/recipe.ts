@@ -3,6 +3,7 @@ import { transparencies } from '../core/materials/material.ts'
 import { lightfastnesses } from '../core/palette/speeds.ts'
 import { ownHazards } from '../core/materials/own.ts'
 import { amountSchema, idSchema, nameSchema, noteSchema, partsSchema, thicknessUmSchema } from './values.ts'
+import { mostBesides } from './paints.ts'
 
 export const mostLines = 200
 
@@ -53,7 +54,6 @@ export const paintSchema = tubeSchema.extend({
   name: nameSchema.optional(),
 })
 export const thinnerSchema = z.object({ material: idSchema, parts: partsSchema })
-export const mostBesides = 24
 /** What else is in the paint: stirred in besides, or brought in by brushes. */
 export const besidesSchema = z.array(z.object({ material: idSchema, parts: partsSchema })).max(mostBesides)
 

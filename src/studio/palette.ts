@@ -1,9 +1,9 @@
+import { batchTitle } from '../document/batchMedium.ts'
 import { besidesTogether } from '../document/besides.ts'
 import { paintsTogether, paletteOf } from '../document/heaps.ts'
 import type { LayerDocument } from '../document/layer.ts'
-import { mostBesides } from '../document/recipe.ts'
 import type { HeapDocument, MixedRequest, PaletteDocument } from '../document/palette.ts'
-import { tubesIn } from '../document/paints.ts'
+import { mostBesides, mostPaints, tubesIn } from '../document/paints.ts'
 import type { Paint } from '../document/paints.ts'
 import type { Trx } from '../store/database.ts'
 import { bare } from '../store/history.ts'
@@ -15,8 +15,6 @@ import { paintsOfToday } from './paintsOfToday.ts'
 import { refused } from './refused.ts'
 
 /** What was really on the palette: one tap writes it against the layer, in one transaction that is undone as one. */
-
-const mostPaints = 12
 
 /**
  * Records heaps as mixed: on the layer's record with the tubes and the medium as they are now, on the palette with the
@@ -99,8 +97,10 @@ function planFrom(
 
 async function mediumName(trx: Trx, { medium }: LayerDocument): Promise<string | null> {
   if (!medium) return null
-  const found = (await find(trx, 'medium', medium.mediumId)) ?? (await find(trx, 'batch', medium.mediumId))
-  return found?.name ?? null
+  const recipe = await find(trx, 'medium', medium.mediumId)
+  if (recipe) return recipe.name
+  const batch = await find(trx, 'batch', medium.mediumId)
+  return batch && batchTitle(batch)
 }
 
 /** Tubes that are kept count of, with so much less in them. */

@@ -198,6 +198,7 @@ describe('mixed it', () => {
       ['ochre', 3],
     ])
     expect(used!.parts).to.equal(1.7)
+    expect(mixed[0]!.medium, 'the jar by its number').to.match(/, batch 1$/)
     expect(palette!.heaps.map(({ kept }) => kept)).to.deep.equal([
       [{ where: 'open', at: now }],
       [{ where: 'open', at: now }],

@@ -41,7 +41,7 @@ export function Films({ exact, real }: Pick<LaidHeap, 'exact' | 'real'>) {
 const figures: readonly (readonly [name: string, of: (film: BeforeDrinking) => string])[] = [
   ['powder, of the dry film by volume', ({ pvc }) => percentText(pvc)],
   [
-    'of the most its binder can just hold',
+    'powder against the most its binder can hold',
     ({ pvc, cpvc }) => (cpvc === null ? '–' : `${about(pvc / cpvc)}×`),
   ],
   ['oil and alkyd, of the dry film by mass', ({ dry: { byMass } }) => percentText(byMass.oil + byMass.alkyd)],

@@ -4,7 +4,7 @@ import type { PutIn } from '../../document/besides.ts'
 import { inUnit, squeezeG } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { HeapDocument } from '../../document/palette.ts'
-import { asLoosePaint } from '../../document/paints.ts'
+import { asLoosePaint, mostPaints } from '../../document/paints.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
@@ -100,7 +100,8 @@ function Squeezed({ laid: { heap }, palette, picture, stock, onHeap, onRemove }:
       <div className="mt-1 flex flex-wrap items-center justify-between gap-3">
         <button
           type="button"
-          className="inline-flex min-h-11 items-center gap-1 text-[0.9rem] link"
+          className="inline-flex min-h-11 items-center gap-1 text-[0.9rem] link disabled:text-soft"
+          disabled={heap.paints.length >= mostPaints}
           onClick={() => onHeap({ paints: [...heap.paints, { ...asLoosePaint(newPaint), parts: 0.25 }] })}
         >
           <Plus size={14} aria-hidden="true" /> another tube into it

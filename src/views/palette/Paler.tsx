@@ -3,6 +3,7 @@ import { paintParts, tintBoth } from '../../core/palette/tint.ts'
 import type { TintWay } from '../../core/palette/tint.ts'
 import { fatnessText } from '../../core/words.ts'
 import { puttyPaint, withPutty } from '../../document/heaps.ts'
+import { mostPaints } from '../../document/paints.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { mlText, percentText } from '../../ui/format.ts'
@@ -82,7 +83,7 @@ export function Paler({ laid, palette, onHeap }: PalerProps) {
           <button
             type="button"
             className="button mt-2 min-h-11"
-            disabled={heap.mixed !== null || heap.paints.length >= 12 || tint.byPutty.addMl <= 0}
+            disabled={heap.mixed !== null || heap.paints.length >= mostPaints || tint.byPutty.addMl <= 0}
             onClick={take}
           >
             Take the putty

@@ -12,6 +12,7 @@ import { MaterialRow } from '../../ui/MaterialField.tsx'
 import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { PaintLine, newPaint } from './PaintLine.tsx'
+import { mostPaints } from '../../document/paints.ts'
 import type { Paint } from '../../document/paints.ts'
 import type { Stock } from './PaintLine.tsx'
 import { Thickness } from './Thickness.tsx'
@@ -60,7 +61,8 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
         ))}
         <button
           type="button"
-          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
+          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link disabled:text-soft"
+          disabled={brush.paints.length >= mostPaints}
           onClick={() => onChange({ paints: [...brush.paints, newPaint] })}
         >
           <Plus size={14} aria-hidden="true" />{' '}
