@@ -18,7 +18,8 @@ const core = {
   batch: ['medium', 'materials', 'measure'],
   dosing: ['practice', 'film', 'medium', 'materials', 'measure', 'cure'],
   palette: ['dosing', 'practice', 'film', 'medium', 'materials', 'measure', 'cure'],
-  soundness: ['stack', 'practice', 'film', 'medium', 'materials', 'cure'],
+  finish: ['stack', 'film', 'medium', 'materials', 'cure'],
+  soundness: ['finish', 'stack', 'practice', 'film', 'medium', 'materials', 'cure'],
   plan: ['soundness', 'stack', 'practice', 'cure'],
 }
 const coreFolder = ([folder, under]) => ({

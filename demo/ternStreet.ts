@@ -8,9 +8,13 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
 import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
+import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
+import type { LayerIdea } from './saltPans.ts'
 import { tubesOf } from './tubes.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
+import { blankLayer } from '../src/document/blankLayer.ts'
+import { blankPainting } from '../src/document/blankPainting.ts'
 import { blankLot } from '../src/document/blankLot.ts'
 import { defaultLimits } from '../src/core/practice/limits.ts'
 import type { PracticeDocument } from '../src/document/practice.ts'
@@ -175,13 +179,6 @@ const batches = (minute: (daysAgo: number, hour: number) => string): readonly Ba
 /** Tern Street Studio in Osmarre: invented, and dated relative to the day it is loaded, so that Today is never empty. */
 
 type Paint = LayerDocument['paints'][number]
-const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined', grind = 1.25): Paint => ({
-  pigments: [{ pigment, share: 1 }],
-  oil,
-  grind,
-  parts,
-})
-
 /** So many parts of one of the studio's own tubes. */
 const from = (tubes: readonly OwnTube[], id: string, parts: number): Paint =>
   paintFrom(
@@ -189,12 +186,6 @@ const from = (tubes: readonly OwnTube[], id: string, parts: number): Paint =>
     parts,
     findInLibrary,
   )
-
-type LayerIdea = Partial<LayerDocument> &
-  Pick<LayerDocument, 'name' | 'paints' | 'wetThicknessUm'> & {
-    readonly daysAgo?: number
-    readonly hour?: number
-  }
 
 /** The studio's own way with small still lifes: wet into wet in one day, and thinner in the first strokes. */
 const oneSitting: PracticeDocument = {
@@ -285,49 +276,19 @@ export function ternStreet(now: string): StudioDocument {
   })
   const layersOf = (paintingId: string, ideas: readonly LayerIdea[]): readonly LayerDocument[] =>
     ideas.map(({ daysAgo, hour = 11, ...idea }, position): LayerDocument => {
-      const brush: Brush & Pick<LayerDocument, 'name'> = {
-        areas: [],
-        medium: null,
-        thinner: null,
-        besides: [],
-        ridgeWetUm: null,
-        ...idea,
-      }
-      return {
-        id: `${paintingId}-${position + 1}`,
-        paintingId,
-        position,
-        wetInWet: false,
-        plannedOn: null,
-        corrections: [],
-        palette: null,
-        mixed: [],
-        note: '',
-        ...brush,
-        painted: daysAgo === undefined ? null : paintedAt(minute(daysAgo, hour), brush),
-      }
+      const plan = blankLayer({ id: `${paintingId}-${position + 1}`, paintingId, position, ...idea })
+      return daysAgo === undefined ? plan : { ...plan, painted: paintedAt(minute(daysAgo, hour), plan) }
     })
 
-  const painting = (id: string, title: string, rest: Partial<PaintingDocument>): PaintingDocument => ({
-    id,
-    title,
-    widthCm: null,
-    heightCm: null,
-    support: 'linen_stretched',
-    ground: 'acrylic_dispersion_ground',
-    groundOn: dateOf(today - 220),
-    practice: 'oil-led',
-    areas: [],
-    deadline: null,
-    note: '',
-    ...rest,
-  })
+  const painting = (id: string, title: string, rest: Partial<PaintingDocument>): PaintingDocument =>
+    blankPainting({ id, title, groundOn: dateOf(today - 220), ...rest })
 
   const tubes = tubesOf(today)
   const layers = [
     ...layersOf('glasshouse', [
       {
         name: 'Stain',
+        event: { kind: 'wash' },
         paints: [tube('pbr7_raw_umber')],
         thinner: { material: 'gum_turpentine', parts: 1 },
         wetThicknessUm: 20,
@@ -349,15 +310,17 @@ export function ternStreet(now: string): StudioDocument {
       },
       {
         name: 'First glaze',
+        event: { kind: 'glaze' },
         paints: [tube('pb29')],
-        medium: { mediumId: 'harbour-glaze', parts: 1.5 },
+        medium: { mediumId: 'harbour-glaze', parts: 0.9 },
         wetThicknessUm: 30,
         daysAgo: 15,
       },
       {
         name: 'Sunlight scumble',
+        event: { kind: 'scumble', covered: 0.6 },
         paints: [from(tubes, 'titanium', 4), from(tubes, 'ochre', 1)],
-        medium: { mediumId: 'harbour-glaze', parts: 0.3 },
+        medium: { mediumId: 'morning-oil', parts: 0.5 },
         wetThicknessUm: 30,
       },
     ]),
@@ -397,29 +360,7 @@ export function ternStreet(now: string): StudioDocument {
         areas: ['head'],
       },
     ]),
-    ...layersOf('salt-pans', [
-      {
-        name: 'Mud',
-        paints: [tube('py43', 3), tube('pbr7_raw_umber', 1)],
-        medium: { mediumId: 'pan-wax', parts: 0.2 },
-        wetThicknessUm: 80,
-        daysAgo: 52,
-      },
-      {
-        name: 'Pans',
-        paints: [tube('pb29', 1), tube('pw6_rutile', 3)],
-        medium: { mediumId: 'pan-wax', parts: 0.6 },
-        wetThicknessUm: 120,
-        daysAgo: 24,
-      },
-      {
-        name: 'Salt',
-        paints: [tube('pw6_rutile', 1)],
-        medium: { mediumId: 'pan-wax', parts: 0.4 },
-        wetThicknessUm: 200,
-        ridgeWetUm: 600,
-      },
-    ]),
+    ...layersOf('salt-pans', saltPanEvents),
     ...layersOf('quince', [
       {
         name: 'Dark table',
@@ -452,12 +393,14 @@ export function ternStreet(now: string): StudioDocument {
     ...layersOf('sheds', [
       {
         name: 'Ground tone',
+        event: { kind: 'waterborne' },
         paints: [tube('py43', 2, 'acrylic_dispersion'), tube('pbk9', 1, 'acrylic_dispersion')],
         wetThicknessUm: 50,
         daysAgo: 12,
       },
       {
         name: 'First frost',
+        event: { kind: 'emulsion' },
         paints: [tube('pw6_rutile', 1)],
         medium: { mediumId: 'egg-4', parts: 0.75 },
         wetThicknessUm: 30,
@@ -503,7 +446,9 @@ export function ternStreet(now: string): StudioDocument {
         widthCm: 60,
         heightCm: 80,
         practice: 'glazing',
-        deadline: dateOf(today + 108),
+        client: 'the winter hanging at the Ropewalk',
+        place: 'back wall, top rail',
+        dates: [{ what: 'shown', on: dateOf(today + 108) }],
       }),
       painting('clock-mender', 'The clock-mender', {
         widthCm: 50,
@@ -511,8 +456,33 @@ export function ternStreet(now: string): StudioDocument {
         support: 'linen_on_panel',
         ground: 'oil_ground_titanium',
         areas: [
-          { id: 'head', name: 'head', share: 0.12 },
-          { id: 'waistcoat', name: 'waistcoat', share: 0.31 },
+          {
+            id: 'head',
+            name: 'head',
+            share: 0.12,
+            colour: '#c08b6d',
+            shapes: [
+              {
+                kind: 'outline',
+                points: [
+                  0.38, 0.14, 0.5, 0.08, 0.62, 0.14, 0.66, 0.28, 0.6, 0.43, 0.5, 0.48, 0.4, 0.43, 0.34, 0.28,
+                ],
+              },
+            ],
+          },
+          {
+            id: 'waistcoat',
+            name: 'waistcoat',
+            share: 0.31,
+            colour: '#4a5568',
+            shapes: [{ kind: 'outline', points: [0.24, 0.56, 0.5, 0.5, 0.76, 0.56, 0.86, 1, 0.14, 1] }],
+          },
+        ],
+        client: 'the owner of the clock shop, abroad since spring',
+        place: 'big easel',
+        dates: [
+          { what: 'sent', on: dateOf(today + 190) },
+          { what: 'handed-over', on: dateOf(today + 205) },
         ],
         note: 'Commission; the owner lives abroad.',
       }),
@@ -522,10 +492,24 @@ export function ternStreet(now: string): StudioDocument {
         ground: 'acrylic_absorbent_ground',
         support: 'cotton_stretched',
         practice: 'one-sitting',
+        state: 'resting',
+        place: 'drying rack, third shelf',
         note: 'All in one day. The table has gone dull; do not judge the darks until it is oiled out.',
         areas: [
-          { id: 'pewter', name: 'pewter', share: 0.25 },
-          { id: 'fruit', name: 'fruit', share: 0.3 },
+          {
+            id: 'pewter',
+            name: 'pewter',
+            share: 0.25,
+            colour: '#8d9299',
+            shapes: [{ kind: 'box', x: 0.12, y: 0.18, width: 0.4, height: 0.62 }],
+          },
+          {
+            id: 'fruit',
+            name: 'fruit',
+            share: 0.3,
+            colour: '#c9a13b',
+            shapes: [{ kind: 'box', x: 0.54, y: 0.34, width: 0.43, height: 0.7 }],
+          },
         ],
       }),
       painting('sheds', 'Allotment sheds in frost', {
@@ -539,6 +523,9 @@ export function ternStreet(now: string): StudioDocument {
         heightCm: 40,
         support: 'plywood',
         ground: 'chalk_glue_gesso',
+        areas: saltPanAreas,
+        place: 'easel by the north window',
+        note: 'Wax rising from pass to pass; only ever on a panel. No heat near it.',
       }),
     ],
     layers: layers.map((layer) => ({ ...layer })),

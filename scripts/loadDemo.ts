@@ -1,4 +1,5 @@
 /** Loads the demo studio into an empty data folder; leaves one that holds something alone. */
+import { photographed } from '../demo/photographs.ts'
 import { ternStreet } from '../demo/ternStreet.ts'
 import { studioDocumentSchema } from '../src/document/studio.ts'
 import { failureOf } from '../src/store/failure.ts'
@@ -10,7 +11,10 @@ import { nowMinute } from '../src/studio/studio.ts'
 try {
   const { db, close } = await openStudio()
   const at = nowMinute()
-  if (!(await anything(db))) await loadDocument({ db, at }, studioDocumentSchema.parse(ternStreet(at)))
+  if (!(await anything(db))) {
+    const studio = await photographed(studioDocumentSchema.parse(ternStreet(at)), at)
+    await loadDocument({ db, at }, studio)
+  }
   await close()
 } catch (error) {
   const failure = failureOf(error)

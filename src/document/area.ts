@@ -1,12 +1,13 @@
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
 
-/** The surface a layer covers, cm²; of a part whose share is not told the whole. 0: the picture has no size yet. */
+/** The surface a layer covers, cm², of a scumble only what it covers of it; of a part whose share is not told the whole. 0: the picture has no size yet. */
 export function areaCm2Of(
   { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
-  { areas }: Pick<LayerDocument, 'areas'>,
+  { areas, event }: Pick<LayerDocument, 'areas' | 'event'>,
 ): number {
-  const whole = (widthCm ?? 0) * (heightCm ?? 0)
+  const covered = 'covered' in event ? event.covered : 1
+  const whole = (widthCm ?? 0) * (heightCm ?? 0) * covered
   if (areas.length === 0) return whole
   const shares = areas.map((area) => known.find(({ id }) => id === area)?.share ?? null)
   return shares.includes(null) ? whole : whole * shares.reduce<number>((sum, share) => sum + share!, 0)

@@ -1,22 +1,30 @@
 import { forecastOf } from '../core/cure/forecast.ts'
 import type { Forecast } from '../core/cure/forecast.ts'
+import { allAt } from '../core/cure/states.ts'
 import { stateDaysFromTable } from '../core/cure/table.ts'
-import type { Film } from '../core/film/film.ts'
+import type { BeforeDrinking, Film } from '../core/film/film.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { dayOf, morning } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
 import { stepsOf } from '../core/plan/step.ts'
-import type { Spot, Step } from '../core/plan/step.ts'
+import type { Asks, Spot, Step } from '../core/plan/step.ts'
 import { gateOf } from '../core/practice/gate.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { Finding } from '../core/soundness/finding.ts'
+import { hintsIn } from '../core/soundness/habits.ts'
+import type { Hint } from '../core/soundness/habits.ts'
 import { judge } from '../core/soundness/judge.ts'
 import { groundReadyDays } from '../core/soundness/rules/ground.ts'
 import { cureLayersOf, layArea, statesOf } from '../core/soundness/lay.ts'
 import type { AreaSolve, LaidGround, LaidPicture } from '../core/soundness/lay.ts'
+import { covers } from '../core/stack/area.ts'
 import type { Area } from '../core/stack/area.ts'
-import type { Stratum } from '../core/stack/fold.ts'
+import { leftOn } from '../core/stack/fold.ts'
+import type { ReadyEvent, Stratum } from '../core/stack/fold.ts'
+import { isVarnish } from '../core/stack/kinds.ts'
+import { removalRestDays } from '../core/stack/rest.ts'
+import { varnishNeeds } from '../core/finish/varnishNeeds.ts'
 import { groundOf, supportOf } from '../core/stack/support.ts'
 import { paintedAtOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
@@ -32,6 +40,12 @@ export interface AssessedSpot extends Spot {
   readonly film: Film
   /** Dry thickness at its thickest, µm. */
   readonly thickestUm: number
+  /** The layer whose film it is, by its place in the picture: a further pass is part of the first. */
+  readonly layer: number
+  /** What is left of it once all that takes from it is done, 0..1. */
+  readonly left: number
+  /** What each of its passes would dry to, first to last. */
+  readonly passes: readonly BeforeDrinking[]
 }
 
 export interface AssessedLayer {
@@ -63,6 +77,8 @@ export interface Assessment {
   readonly areas: readonly AssessedArea[]
   readonly findings: readonly AssessedFinding[]
   readonly verdict: Verdict
+  /** What soft habits of practice would have done otherwise; they change no verdict. */
+  readonly hints: readonly Hint[]
   /** True once every area was judged with a solve of its own layers. */
   readonly solved: boolean
   readonly workingTime: WorkingTime
@@ -81,14 +97,11 @@ export function assess(
   const fold = folded(picture, findMaterial)
   const solves = fold.areas.map((one) => solveOf(one, layers, solved))
   const found = fold.areas.map((one, at) => spotsOf(picture, fold, one, solves[at]!))
-  const steps = stepsIn(
-    picture,
-    layers.map((_, at) => found.flatMap((spots) => spots.get(at) ?? [])),
-    solved,
-  )
+  const steps = stepsIn(picture, fold, found, solved)
   const workingTime = workingTimeOf(picture)
   const dates = forwardDates(steps, workingTime)
-  const judged = judge(laidAt(picture, fold, found, solves, (at) => dates[at]!.day))
+  const laid = laidAt(picture, fold, found, solves, (at) => dates[at]!.day)
+  const judged = judge(laid)
   return {
     layers: layers.map(({ id }, at): AssessedLayer => {
       const spots = found.flatMap((inArea) => inArea.get(at) ?? [])
@@ -114,6 +127,7 @@ export function assess(
       ...(finding.under !== undefined && { underId: layers[finding.under]!.id }),
     })),
     verdict: judged.verdict,
+    hints: hintsIn(laid, picture.painting.habitsOff),
     solved: solves.every((solve) => solve !== null),
     workingTime,
   }
@@ -146,15 +160,27 @@ export function spotsOf(
   const films = cureLayersOf(strata, events, () => 0)
   const { climate } = picture.settings
   return new Map(
-    strata.map((stratum, at): readonly [number, AssessedSpot] => {
-      const { event, film, thickestUm } = stratum
+    strata.flatMap((stratum, at): (readonly [number, AssessedSpot])[] => {
+      const { event, film, thickestUm, goneBy, passes } = stratum
       const states = solve?.states[at] ?? stateDaysFromTable(films[at]!, climate)
       const forecast = forecastOf(
         statesOf(stratum, states, climate, practice),
         thickestUm,
-        fingersOn(picture, picture.layers[event]!),
+        passes.flatMap((pass) => fingersOn(picture, picture.layers[pass.event]!)),
       )
-      return [event, { area: area.id, film, thickestUm, gate: gateOf(practice, film, thickestUm), forecast }]
+      const gate = gateOf(practice, film, thickestUm)
+      const spot = {
+        area: area.id,
+        film,
+        thickestUm,
+        gate,
+        forecast,
+        goneBy,
+        layer: event,
+        left: leftOn(stratum, Infinity, () => 0),
+        passes: passes.map(({ mix }) => mix.film),
+      }
+      return passes.map((pass) => [pass.event, spot])
     }),
   )
 }
@@ -168,10 +194,11 @@ const slowest = (spots: readonly AssessedSpot[]): AssessedSpot | null =>
 
 const firmDays = ({ forecast }: AssessedSpot): number => forecast.days.firm ?? Infinity
 
-/** The steps of a picture, each layer with its spots. */
+/** The steps of a picture; `found` are the spots of its areas, in their order. */
 export function stepsIn(
   { layers, painting, settings }: Picture,
-  spots: readonly (readonly Spot[])[],
+  { events, areas }: Pick<Folded, 'events' | 'areas'>,
+  found: readonly ReadonlyMap<number, Spot>[],
   { untils }: Pick<SolvedPicture, 'untils'>,
 ): readonly Step[] {
   const ground = groundUnder(painting)
@@ -185,11 +212,36 @@ export function stepsIn(
         plannedDay: layer.plannedOn && !paintedAt ? dayOf(layer.plannedOn)! + morning : null,
         wetInWet: layer.wetInWet,
         until: untils[layer.id] ?? 'gate',
+        asks: asksOf(events[at]!),
         groundReady,
-        spots: spots[at]!,
+        spots: areas.flatMap(({ area }, place) => spotIn(area, events[at]!, found[place]!.get(at), settings)),
       }
     }),
   )
+}
+
+/** Where an event lies in an area: its film, or what it bared. */
+function spotIn(
+  area: Area,
+  { event }: ReadyEvent,
+  spot: Spot | undefined,
+  { climate }: Picture['settings'],
+): readonly Spot[] {
+  if (spot) return [spot]
+  if (event.kind !== 'removal' || !covers(event, area.id)) return []
+  const restDays = removalRestDays(event.how, event.solvent ?? null, climate.temperatureC)
+  return [{ area: area.id, forecast: bareForecast, gate: 'touch', goneBy: null, restDays }]
+}
+
+/** Nothing is left to dry. */
+const bareForecast = forecastOf(allAt(0), 1)
+
+/** What an event waits for in what lies under it. */
+function asksOf({ event, mix }: ReadyEvent): Asks {
+  if (event.kind === 'removal') return 'nothing'
+  const purpose = event.purpose ?? null
+  if (isVarnish(purpose)) return varnishNeeds({ purpose, materials: mix?.materials ?? [] })
+  return purpose === 'oil-out' ? { state: 'touch', restDays: 0 } : 'gate'
 }
 
 /** A picture laid for the judge, its layers on these days; `spots` and `solves` are those of its areas, in their order. */
@@ -202,6 +254,7 @@ export const laidAt = (
 ): LaidPicture => ({
   support: supportOf(painting.support)!,
   ground: groundUnder(painting),
+  old: painting.old,
   practice,
   climate: settings.climate,
   policies: settings.policies,
@@ -218,8 +271,9 @@ export const laidAt = (
   ),
 })
 
-function groundUnder({ ground, groundOn }: PaintingDocument): LaidGround | null {
-  const known = ground && groundOf(ground)
+/** The ground it lies on; an old picture hides whatever ground it has. */
+function groundUnder({ ground, groundOn, old }: PaintingDocument): LaidGround | null {
+  const known = ground && !old && groundOf(ground)
   return known ? { ...known, onDay: groundOn ? dayOf(groundOn) : null } : null
 }
 

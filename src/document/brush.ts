@@ -6,11 +6,12 @@ import { materialsOfTube } from './paints.ts'
 /** What is on the brush, planned or as it was. */
 export type Brush = Pick<
   LayerDocument,
-  'areas' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'ridgeWetUm'
+  'event' | 'areas' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'ridgeWetUm'
 >
 
 /** The plan of a layer, and nothing else of it. */
 export const planOf = ({
+  event,
   areas,
   paints,
   medium,
@@ -19,6 +20,7 @@ export const planOf = ({
   wetThicknessUm,
   ridgeWetUm,
 }: Brush): Brush => ({
+  event,
   areas,
   paints,
   medium,
@@ -29,10 +31,11 @@ export const planOf = ({
 })
 
 /** The materials on the brush, but for those of its medium. */
-export const materialsOn = ({ paints, thinner, besides }: Brush): readonly string[] => [
+export const materialsOn = ({ paints, thinner, besides, event }: Brush): readonly string[] => [
   ...paints.flatMap(materialsOfTube),
   ...(thinner ? [thinner.material] : []),
   ...besides.map(({ material }) => material),
+  ...('solvent' in event && event.solvent ? [event.solvent] : []),
 ]
 
 /** What lies on the picture of a painted layer, or will lie on it of another. */

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { policyIds } from '../core/materials/policy.ts'
 import { shippedPractices } from '../core/practice/practice.ts'
 import { mostAreas } from '../core/stack/area.ts'
-import { removalWays } from '../core/stack/event.ts'
+import { preparations, removalWays } from '../core/stack/event.ts'
+import { eventKinds, purposes } from '../core/stack/kinds.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
 import { materialRecipeSchema, mixtureSchema, paintSchema, tubeSchema } from './recipe.ts'
@@ -90,13 +91,52 @@ const laid = {
   /** Absent: everywhere. */
   areas: z.array(nameSchema).min(1).max(mostAreas).optional(),
 }
+/** What lays a film may say more of it. */
+const laying = {
+  ...laid,
+  /** What is done; it gives the purpose, unless `purpose` does. */
+  event: z.enum(eventKinds).optional(),
+  purpose: z.enum(purposes).nullable().optional(),
+  /** A further pass of the film under it: they are one film. */
+  pass: z.boolean().optional(),
+  prepared: z.enum(preparations).optional(),
+  /** Each as thick as is said. */
+  coats: z.number().int().min(1).max(12).optional(),
+  /** Of a scumble: for amounts and colour only. */
+  coveredShare: z.number().gt(0).max(1).optional(),
+  mostPasses: z.number().int().min(1).max(100).optional(),
+  rateTimes: factor.optional(),
+}
+const takesShare = z.number().min(0).max(1)
 const stackLayer = z.union([
-  mixtureSchema.extend({ ...laid, ridgeWetUm: thicknessUmSchema.optional(), rateTimes: factor.optional() }),
-  z.object({ ...laid, clear: idSchema, wetThicknessUm: thicknessUmSchema, rateTimes: factor.optional() }),
-  z.object({ ...laid, removal: z.object({ how: z.enum(removalWays), takes: z.number().min(0).max(1) }) }),
+  mixtureSchema.extend({ ...laying, ridgeWetUm: thicknessUmSchema.optional() }),
+  z.object({
+    ...laying,
+    clear: idSchema,
+    wetThicknessUm: thicknessUmSchema,
+    /** Of what is laid on: wiped off again at once. */
+    wipedShare: z.number().min(0).max(0.999).optional(),
+  }),
+  z.object({
+    ...laid,
+    removal: z.object({
+      how: z.enum(removalWays),
+      takes: takesShare.default(1),
+      takesUm: thicknessUmSchema.optional(),
+      solvent: idSchema.optional(),
+    }),
+  }),
 ])
 const oneOf = <Item extends { readonly id: string }>(items: readonly Item[]) =>
   z.enum(items.map(({ id }) => id) as [string, ...string[]])
+
+const oldPictureSchema = z.object({
+  isVarnished: z.boolean().default(false),
+  isWaxy: z.boolean().default(false),
+  isGlossy: z.boolean().default(true),
+  years: z.number().min(0).max(2000).nullable().default(null),
+  prepared: z.enum(preparations).nullable().default(null),
+})
 
 export const soundnessRequest = z.object({
   support: oneOf(supports),
@@ -109,6 +149,8 @@ export const soundnessRequest = z.object({
   practice: oneOf(shippedPractices).optional(),
   climate: climateSchema.optional(),
   groundSuctionUm: z.number().min(0).max(2000).optional(),
+  /** What was painted here before. */
+  old: oldPictureSchema.optional(),
   layers: z.array(stackLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
 })
 

@@ -57,7 +57,7 @@ const heapBounds = [0.5, 60] as const
 export function paletteOf(
   layer: Pick<
     LayerDocument,
-    'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'areas'
+    'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'areas' | 'event'
   >,
   painting: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
 ): PaletteDocument {

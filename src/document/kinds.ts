@@ -21,7 +21,7 @@ import { ownTubeSchema } from './tube.ts'
 import type { OwnTube } from './tube.ts'
 import { practiceSchema } from './practice.ts'
 import type { PracticeDocument } from './practice.ts'
-import { paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
+import { paintingFromVersion1, paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
 import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
 import { idSchema } from './values.ts'
 
@@ -150,14 +150,14 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     judgedBy: ['alkydWeight', 'gate', 'limits'],
   },
   painting: {
-    version: 1,
+    version: 2,
     schema: paintingSchema,
-    upcasts: [],
+    upcasts: [paintingFromVersion1],
     word: 'painting',
     titleOf: ({ title }) => title,
     mentionsOf: mentionsOfPainting,
     role: 'painting',
-    judgedBy: ['support', 'ground', 'groundOn', 'practice', 'areas', 'widthCm', 'heightCm'],
+    judgedBy: ['support', 'ground', 'groundOn', 'old', 'practice', 'areas', 'widthCm', 'heightCm'],
   },
   layer: {
     version: 2,
@@ -168,7 +168,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     parentOf: ({ paintingId }) => paintingId,
     mentionsOf: mentionsOfLayer,
     role: 'layer',
-    judgedBy: ['position', 'name', ...settledByPainting, 'painted'],
+    judgedBy: ['position', 'name', 'prepared', ...settledByPainting, 'painted'],
   },
   touch_test: {
     version: 1,

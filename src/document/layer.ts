@@ -9,6 +9,8 @@ import {
   partsSchema,
   thicknessUmSchema,
 } from './values.ts'
+import { preparations } from '../core/stack/event.ts'
+import { eventSchema } from './event.ts'
 import { mostPaints } from './paints.ts'
 import { mixedSchema, paletteSchema } from './palette.ts'
 import { besidesSchema, paintSchema, recipeSchema, thinnerSchema } from './recipe.ts'
@@ -18,6 +20,7 @@ import { shelfItemSchema } from './shelf.ts'
 
 /** What is on the brush, where it goes and how thick. */
 const brush = {
+  event: eventSchema,
   /** Ids of the picture's areas it covers; empty: all of it. In older layers an area goes by its very name. */
   areas: z.array(nameSchema).max(mostAreas),
   paints: z.array(paintSchema).max(mostPaints),
@@ -27,8 +30,12 @@ const brush = {
   wetThicknessUm: thicknessUmSchema,
   ridgeWetUm: thicknessUmSchema.nullable(),
 }
-/** The same as stored: older layers say nothing of what else is in them. */
-const storedBrush = { ...brush, besides: besidesSchema.default([]) }
+/** The same as stored: older layers are paint, and say nothing of what else is in them. */
+const storedBrush = {
+  ...brush,
+  event: eventSchema.default({ kind: 'paint' }),
+  besides: besidesSchema.default([]),
+}
 
 /**
  * What was used, as it was then. Written by the studio alone; later changes to a recipe or a lot do not touch it. What was
@@ -50,7 +57,12 @@ const planned = {
   position: z.number().int().min(0).max(1000),
   name: nameSchema,
   ...storedBrush,
+  /** Goes on in the same sitting as the layer under it. */
   wetInWet: z.boolean(),
+  /** And is a further pass of it: the two are one film. */
+  pass: z.boolean().default(false),
+  /** What was done to what lies under it, so that it takes hold; null: nothing. */
+  prepared: z.enum(preparations).nullable().default(null),
   plannedOn: dateSchema.nullable(),
   /** What lies on the palette for it; null: nothing is laid out yet. */
   palette: paletteSchema.nullable().default(null),
@@ -83,7 +95,9 @@ export const settledByPainting = [
   'besides',
   'wetThicknessUm',
   'ridgeWetUm',
+  'event',
   'wetInWet',
+  'pass',
   'plannedOn',
 ] as const satisfies readonly (keyof PlannedLayer)[]
 

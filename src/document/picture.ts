@@ -7,14 +7,17 @@ import { analyseMedium } from '../core/medium/medium.ts'
 import type { Ingredient } from '../core/medium/medium.ts'
 import { toVolume } from '../core/film/film.ts'
 import { ofVolume, portionsOf } from '../core/film/paint.ts'
+import { dayOf } from '../core/plan/calendar.ts'
 import { practiceOf } from '../core/practice/practice.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { areasOf } from '../core/stack/area.ts'
 import type { Area } from '../core/stack/area.ts'
-import type { StackEvent } from '../core/stack/event.ts'
+import type { Removal, StackEvent } from '../core/stack/event.ts'
+import { isRemoval, kindTable } from '../core/stack/kinds.ts'
 import { fold, readied } from '../core/stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../core/stack/fold.ts'
-import { groundOf, suctionUmOf } from '../core/stack/support.ts'
+import { withPaintedInto } from '../core/stack/paintedInto.ts'
+import { groundOf, suctionUnder } from '../core/stack/support.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import { brushOf, materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
@@ -56,8 +59,14 @@ export interface Folded {
 export function folded(picture: Picture, findMaterial: FindMaterial): Folded {
   const { painting, layers } = picture
   const made = layers.map((layer) => madeOf(layer, picture.mediums, findMaterial))
-  const events = made.map(({ ready }) => ready)
-  const suctionUm = suctionUmOf(painting.ground ? groundOf(painting.ground) : undefined)
+  const days = roughDays(layers)
+  const events = withPaintedInto(
+    made.map(({ ready }) => ready),
+    (at) => days[at]!,
+    picture.settings.climate,
+  )
+  const ground = painting.ground ? groundOf(painting.ground) : undefined
+  const suctionUm = suctionUnder(ground, painting.old !== null)
   return {
     events,
     problems: made.map(({ problem }) => problem),
@@ -65,6 +74,17 @@ export function folded(picture: Picture, findMaterial: FindMaterial): Folded {
     practice: practiceOf(painting.practice, picture.practices),
   }
 }
+
+/** An hour between strokes of one sitting, and longer than anything can be worked between what has no day yet; days. */
+const [stroke, apart] = [1 / 24, 1000]
+
+/** When each layer went on or will, as far as that is told before anything is dated: who paints into what is seen by it. */
+const roughDays = (layers: readonly LayerDocument[]): readonly number[] =>
+  layers.reduce<readonly number[]>((days, { painted, plannedOn, wetInWet }) => {
+    const before = days.at(-1) ?? 0
+    const told = painted ? dayOf(painted.at)! : plannedOn ? dayOf(plannedOn)! : null
+    return [...days, told ?? before + (wetInWet ? stroke : apart)]
+  }, [])
 
 /** The areas of a picture: those it has named, those only its layers name, and what they leave over. */
 export const areasIn = ({ painting, layers }: Pick<Picture, 'painting' | 'layers'>): readonly Area[] =>
@@ -76,6 +96,13 @@ interface MadeLayer {
   /** Why it cannot be made; null where it can. */
   readonly problem: string | null
 }
+
+/** A layer as something that happened or will, weighed up. */
+export const readyOf = (
+  layer: LayerDocument,
+  mediums: readonly UsableMedium[],
+  findMaterial: FindMaterial,
+): ReadyEvent => makeLayer(layer, mediums, findMaterial).ready
 
 /** What a layer was made of, and with what. */
 interface Making {
@@ -122,10 +149,18 @@ function eventOf(
   findMaterial: FindMaterial,
 ): MadeEvent {
   const brush = brushOf(layer)
-  const { name } = layer
   const find = findOn(layer, findMaterial)
-  const happening = { name, areas: brush.areas }
-  const bare = { ...happening, kind: 'clear', coat: [], wetThicknessUm: brush.wetThicknessUm } as const
+  if (isRemoval(brush.event.kind)) return { event: removalOf(layer, brush, find), find }
+  const happening = {
+    name: layer.name,
+    areas: brush.areas,
+    purpose: kindTable[brush.event.kind].purpose,
+    isPass: layer.pass,
+    prepared: layer.prepared,
+  }
+  const coats = 'coats' in brush.event ? brush.event.coats : 1
+  const wetThicknessUm = coats * brush.wetThicknessUm
+  const bare = { ...happening, kind: 'clear', coat: [], wetThicknessUm } as const
   const medium = mediumIn(layer, brush, mediums, find)
   if (medium && 'problem' in medium) return { event: bare, problem: medium.problem }
   const paints = brush.paints.filter(({ parts }) => parts > 0)
@@ -137,17 +172,32 @@ function eventOf(
       ...(solvent ? [ofVolume(solvent, thinner.parts)] : []),
       ...portionsOf(brush.besides, find),
     ]
-    return { event: { ...bare, coat }, find }
+    const wiped = 'wiped' in brush.event ? brush.event.wiped : 0
+    return { event: { ...bare, coat, wiped }, find }
   }
   const mixture = {
     paints,
     ...(medium && { medium }),
     ...(thinner && { thinner }),
     ...(brush.besides.length > 0 && { besides: brush.besides }),
-    wetThicknessUm: brush.wetThicknessUm,
+    wetThicknessUm,
   }
   const ridge = brush.ridgeWetUm === null ? {} : { ridgeWetUm: brush.ridgeWetUm }
   return { event: { ...happening, kind: 'paint', mixture, ...ridge }, find }
+}
+
+/** What takes a film off, as the core sees it. */
+function removalOf({ name }: LayerDocument, { event, areas }: Brush, find: FindMaterial): Removal {
+  const solvent = 'solvent' in event && event.solvent ? find(event.solvent) : undefined
+  return {
+    kind: 'removal',
+    name,
+    areas,
+    how: kindTable[event.kind].takesOff!,
+    takes: 'takes' in event ? event.takes : 1,
+    ...('takesUm' in event && { takesUm: event.takesUm }),
+    ...(solvent && { solvent }),
+  }
 }
 
 /**

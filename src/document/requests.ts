@@ -7,7 +7,8 @@ import { ownTubeSchema } from './tube.ts'
 import { correctionSchema, plannedLayerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
 import { feels, paintingSchema, settingsSchema } from './studio.ts'
-import { idSchema, minuteSchema, noteSchema } from './values.ts'
+import { mostAreas } from '../core/stack/area.ts'
+import { idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
 
 /** Bodies of the writes. `seen` is the revision the painter was looking at; null adds. */
 
@@ -22,6 +23,8 @@ export const importShelfRequest = z.object({
 export const consequencesRequest = z.object({ recipe: recipeSchema })
 export const savePaintingRequest = z.object({ painting: paintingSchema, seen })
 export const saveLayerRequest = z.object({ layer: plannedLayerSchema, seen })
+/** Several layers of one painting, added and changed in one step. */
+export const saveLayersRequest = z.object({ layers: z.array(saveLayerRequest).min(1).max(60) })
 export const savePracticeRequest = z.object({ practice: practiceSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })
 export const removeRequest = z.object({ seen: z.number().int().min(0) })
@@ -34,7 +37,11 @@ export const asideRequest = z.object({
   id: z.string().max(64),
   then: z.enum(['restore', 'remove']),
 })
-export const paintedRequest = z.object({ paintedAt: minuteSchema.optional() })
+export const paintedRequest = z.object({
+  paintedAt: minuteSchema.optional(),
+  /** Where it was painted, where that is not as planned; empty: everywhere. */
+  areas: z.array(nameSchema).max(mostAreas).optional(),
+})
 export const correctedRequest = correctionSchema
 export const touchRequest = z.object({
   feel: z.enum(feels),

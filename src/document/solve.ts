@@ -94,8 +94,9 @@ function dateWith(
     const strata = upTo(area.strata, layer)
     return spotsOf(picture, fold, { ...area, strata }, solves[at]?.solve ?? null)
   })
-  const spots = placed.layers.map((_, at) => inAreas.flatMap((area) => area.get(at) ?? []))
-  const steps = stepsIn(placed, spots, { untils: { ...known, [picture.layers[layer]!.id]: until } })
+  const steps = stepsIn(placed, fold, inAreas, {
+    untils: { ...known, [picture.layers[layer]!.id]: until },
+  })
   return dateOf(steps[layer]!, dates, workingTimeOf(picture))
 }
 

@@ -4,7 +4,18 @@ import { policyIds } from '../core/materials/policy.ts'
 import { brushNames } from '../core/palette/carryOver.ts'
 import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
-import { climateSchema, dateSchema, idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
+import { preparations } from '../core/stack/event.ts'
+import { shapeSchema } from './shape.ts'
+import { habitIds } from '../core/soundness/habits.ts'
+import {
+  climateSchema,
+  dateSchema,
+  idSchema,
+  minuteSchema,
+  nameSchema,
+  noteSchema,
+  photoSchema,
+} from './values.ts'
 import { batchSchema } from './batch.ts'
 import { ownTubeSchema } from './tube.ts'
 import { shelfItemSchema } from './shelf.ts'
@@ -64,8 +75,42 @@ export const areaSchema = z.object({
     .positive('A share of the picture is above zero.')
     .max(1, 'A share is at most 1, that is 100 %.')
     .nullable(),
+  /** How it is drawn on the map of the picture; empty: it is not drawn. */
+  shapes: z.array(shapeSchema).max(40, 'At most 40 shapes make a part.').default([]),
+  /** Its colour on the map. */
+  colour: z
+    .string()
+    .regex(/^#[0-9a-f]{6}$/, 'A colour is written #rrggbb.')
+    .nullable()
+    .default(null),
 })
 export type AreaDocument = z.infer<typeof areaSchema>
+
+/** What a date is that a picture must meet. */
+export const meetings = ['shown', 'fetched', 'sent', 'handed-over'] as const
+export const workStates = ['idea', 'in-work', 'resting', 'finished', 'gone'] as const
+export type WorkState = (typeof workStates)[number]
+
+const lineSchema = z.string().max(120, 'Keep it under 120 letters.')
+
+/** What was painted here before; what is not known of it is taken as the worst. */
+const oldPictureSchema = z.object({
+  /** Its own record, where it has one, and what it is called. */
+  paintingId: idSchema.nullable(),
+  title: lineSchema.default(''),
+  isVarnished: z.boolean(),
+  isWaxy: z.boolean(),
+  isGlossy: z.boolean(),
+  /** Null: not known. */
+  years: z.number().min(0).max(2000, 'A picture is at most 2000 years old.').nullable(),
+  prepared: z.enum(preparations).nullable(),
+})
+export type OldPictureDocument = z.infer<typeof oldPictureSchema>
+
+export const pictureDateSchema = z.object({ what: z.enum(meetings), on: dateSchema })
+export type PictureDate = z.infer<typeof pictureDateSchema>
+
+const pictureDates = z.array(pictureDateSchema).max(12, 'At most 12 dates.')
 
 export const paintingSchema = z.object({
   id: idSchema,
@@ -84,11 +129,33 @@ export const paintingSchema = z.object({
     .max(mostAreas)
     .refine(fits, 'The parts of a picture come to no more than all of it. Make a share smaller.')
     .default([]),
-  /** The day it must be ready: hung, fetched, shown. */
-  deadline: dateSchema.nullable(),
+  /** What is under it instead of a bare ground. */
+  old: oldPictureSchema.nullable().default(null),
+  /** The days it must meet, in whatever order they were written. */
+  dates: pictureDates.default([]),
+  state: z.enum(workStates).default('in-work'),
+  /** For whom, and where it stands. */
+  client: lineSchema.default(''),
+  place: lineSchema.default(''),
+  photos: z
+    .array(z.object({ hash: photoSchema, on: dateSchema, note: lineSchema.default('') }))
+    .max(200, 'At most 200 photographs.')
+    .default([]),
+  /** The photograph its map is drawn on; null: a bare rectangle. */
+  mapPhoto: photoSchema.nullable().default(null),
+  /** Hints at soft habits that the painter does not want on this picture. */
+  habitsOff: z.array(z.enum(habitIds)).default([]),
   note: noteSchema.default(''),
 })
 export type PaintingDocument = z.infer<typeof paintingSchema>
+
+/** Version 1 knew one day it had to be ready. */
+export function paintingFromVersion1({
+  deadline,
+  ...rest
+}: Record<string, unknown>): Record<string, unknown> {
+  return { ...rest, dates: typeof deadline === 'string' ? [{ what: 'shown', on: deadline }] : [] }
+}
 
 /** How a layer felt to the finger. */
 export const feels = ['wet', 'tacky', 'touch', 'firm'] as const

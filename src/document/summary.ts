@@ -2,8 +2,9 @@ import { layerNeedMl } from '../core/batch/stock.ts'
 import { daysAtChance, forecastOf } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import type { StateDays } from '../core/cure/states.ts'
-import { stepsOf } from '../core/plan/step.ts'
+import { isFilm, stepsOf } from '../core/plan/step.ts'
 import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
+import type { EventKind } from '../core/stack/kinds.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
@@ -17,10 +18,10 @@ import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 4
+export const judgedByFormulas = 5
 
 /** A layer in one of its areas, with what its forecast there is reckoned from. */
-export interface SummarySpot extends Pick<Spot, 'area' | 'gate'> {
+export interface SummarySpot extends Omit<Spot, 'forecast'> {
   readonly days: StateDays
   /** Where it is thickest, µm dry: the spread of its forecast goes by it. */
   readonly thickestUm: number
@@ -30,6 +31,8 @@ export interface SummarySpot extends Pick<Spot, 'area' | 'gate'> {
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   readonly id: string
   readonly name: string
+  /** What was or is to be done. */
+  readonly kind: EventKind
   readonly areas: readonly string[]
   /** Nowhere while it cannot be made: no film, no forecast. */
   readonly spots: readonly SummarySpot[]
@@ -61,21 +64,22 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
     areaNames: Object.fromEntries(assessment.areas.map(({ area }) => [area.id, area.name])),
     layers: layers.map((layer, at): SummaryLayer => {
       const { spots, worst: slowest, step } = assessment.layers[at]!
-      const { areas, paints, wetThicknessUm } = brushOf(layer)
+      const { event, areas, paints, wetThicknessUm } = brushOf(layer)
       return {
         id: layer.id,
         name: layer.name,
         areas,
-        wetInWet: layer.wetInWet,
+        kind: event.kind,
+        wetInWet: step.wetInWet,
         paintedDay: step.paintedDay,
         plannedDay: step.plannedDay,
         until: step.until,
+        asks: step.asks,
         groundReady: step.groundReady,
-        spots: spots.map(({ area, gate, forecast, thickestUm }) => ({
-          area,
-          gate,
+        spots: step.spots.map(({ forecast, ...spot }) => ({
+          ...spot,
           days: forecast.days,
-          thickestUm,
+          thickestUm: spots.find(({ area }) => area === spot.area)?.thickestUm ?? 1,
         })),
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
@@ -110,15 +114,15 @@ export function needsOf(
 /** The steps a summary's dates are reckoned from, on whatever day it is read. */
 export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
   stepsOf(
-    layers.map(({ paintedDay, plannedDay, wetInWet, until, groundReady, evidence, spots }) => ({
+    layers.map(({ paintedDay, plannedDay, wetInWet, until, asks, groundReady, evidence, spots }) => ({
       paintedDay,
       plannedDay,
       wetInWet,
       until,
+      asks,
       groundReady,
-      spots: spots.map(({ area, gate, days, thickestUm }) => ({
-        area,
-        gate,
+      spots: spots.map(({ days, thickestUm, ...spot }) => ({
+        ...spot,
         forecast: forecastOf(days, thickestUm, evidence),
       })),
     })),
@@ -133,7 +137,9 @@ export function quietDayOf(summary: Summary): number | null {
   return Math.max(
     -1,
     ...stepsOfSummary(summary).flatMap(({ paintedDay, spots }) =>
-      spots.map(({ forecast }) => paintedDay! + (daysAtChance(forecast, 'varnishSoft', 0.9) ?? longestDays)),
+      spots
+        .filter(isFilm)
+        .map(({ forecast }) => paintedDay! + (daysAtChance(forecast, 'varnishSoft', 0.9) ?? longestDays)),
     ),
   )
 }

@@ -1,12 +1,12 @@
 import { sql } from 'kysely'
-import type { PaintingDocument, Revised } from '../document/studio.ts'
+import type { PaintingOrder } from '../document/pictureDates.ts'
+import type { PaintingDocument, Revised, WorkState } from '../document/studio.ts'
 import { judgedByFormulas } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from './database.ts'
 import { readRow } from './records.ts'
 import type { Row } from './records.ts'
 import { titleHolds } from './titles.ts'
-import type { Page } from './titles.ts'
 
 /** What was last found of each painting, kept until something it rests on changes. */
 
@@ -159,17 +159,69 @@ export async function openSummaries(
     .filter((one): one is Summarised & { summary: Summary } => one.summary !== null)
 }
 
-/** A page of the paintings whose title holds some text, in the order of their titles. */
-export async function summariesByTitle(
+/** What of the paintings is asked for, and in which order. */
+export interface PaintingsAsked {
+  /** Part of the title, of whom it is for, or of where it stands; empty: all. */
+  readonly text: string
+  /** Null: whatever their state. */
+  readonly state: WorkState | null
+  readonly order: PaintingOrder
+  /** "2026-11-24": dates before it are past. */
+  readonly today: string
+}
+
+/** A field of a body; nothing of one that is not whole. */
+const field = (path: string) =>
+  sql`case when json_valid(painting.body) then json_extract(painting.body, ${path}) end`
+
+const asked = ({ text, state }: Pick<PaintingsAsked, 'text' | 'state'>) => {
+  const holds = text === '' ? titleHolds('painting', '') : somewhereHolds(text)
+  // Older bodies do not tell their state: they are in work.
+  return state === null
+    ? holds
+    : sql<boolean>`${holds} and coalesce(${field('$.state')}, 'in-work') = ${state}`
+}
+
+const somewhereHolds = (text: string) =>
+  sql<boolean>`${titleHolds('painting', '')} and instr(folded(painting.title || ' ' ||
+    coalesce(${field('$.client')}, '') || ' ' || coalesce(${field('$.place')}, '')), folded(${text})) > 0`
+
+/** The next day each must meet. */
+const nextMeeting = (today: string) => sql`case when json_valid(painting.body) then
+  (select min(json_extract(value, '$.on')) from json_each(painting.body, '$.dates')
+   where json_extract(value, '$.on') >= ${today}) end`
+
+const orders: Readonly<Record<PaintingOrder, (today: string) => ReturnType<typeof sql>>> = {
+  title: () => sql`painting.title collate nocase`,
+  date: (today) => sql`coalesce(${nextMeeting(today)}, '9999')`,
+  verdict: () =>
+    sql`case assessment.verdict when 'unsound' then 0 when 'watch' then 1 when 'sound' then 2 else 3 end`,
+}
+
+/** A page of the paintings that are asked for. */
+export async function summariesOf(
   db: Database,
-  { text, from, most }: Page,
+  { from, most, ...wanted }: PaintingsAsked & { readonly from: number; readonly most: number },
 ): Promise<readonly Summarised[]> {
   const rows = await summarised(db)
-    .where(titleHolds('painting', text))
+    .where(asked(wanted))
+    .orderBy(orders[wanted.order](wanted.today))
     .orderBy(sql`painting.title collate nocase`)
     .orderBy('painting.id')
     .offset(from)
     .limit(most)
     .execute()
   return rows.flatMap(unfolded)
+}
+
+export async function countPaintings(
+  db: Database,
+  wanted: Pick<PaintingsAsked, 'text' | 'state'>,
+): Promise<number> {
+  const { count } = await db
+    .selectFrom('painting')
+    .select(sql<number>`count(*)`.as('count'))
+    .where(asked(wanted))
+    .executeTakeFirstOrThrow()
+  return count
 }

@@ -5,7 +5,9 @@ import { daysAtChance } from '../core/cure/forecast.ts'
 import { undatedBecause } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { isFilm } from '../core/plan/step.ts'
 import type { Spot, Step } from '../core/plan/step.ts'
+import { meetingNames } from '../document/pictureDates.ts'
 import { stepsOfSummary } from '../document/summary.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
@@ -36,7 +38,7 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
   })
   const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
   for (const { painting, summary } of await openSummaries(db, today)) {
-    const { id, title, deadline } = painting
+    const { id, title, dates: meetings } = painting
     const steps = stepsOfSummary(summary)
     const dates = datesOf(steps, today, settings)
     const entries = summary.layers.flatMap((layer, at) =>
@@ -45,11 +47,11 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
         : [],
     )
     for (const entry of entries) write(calendar, stamp, title, entry)
-    if (deadline)
+    for (const { what, on } of meetings)
       write(calendar, stamp, title, {
-        id: `deadline-${id}`,
-        day: dayOf(deadline)!,
-        summary: 'ready by today',
+        id: `${what}-${id}-${on}`,
+        day: dayOf(on)!,
+        summary: `${meetingNames[what]} today`,
       })
   }
   return calendar.toString()
@@ -95,11 +97,16 @@ function entryOf(
 }
 
 /** What a date rests on. */
-function dateWords({ source, gateDay }: StepDate, { over, wetInWet }: Step, confidence: number): string {
+function dateWords(
+  { source, gateDay }: StepDate,
+  { over, asks, wetInWet }: Step,
+  confidence: number,
+): string {
   const touchFirst = 'Touch the layer under it first.'
   if (source === 'unknown' || source === 'unsound') return `Pencilled in: ${undatedBecause[source]}.`
   if (over.length === 0) return 'Nothing lies under it to wait for.'
   if (source === 'planned') return `The day you set. ${touchFirst}`
+  if (asks === 'nothing') return 'Nothing has to be waited for.'
   if (wetInWet) return 'In the same sitting as the layer under it.'
   if (gateDay !== null)
     return `The first day on which it is not unsound (estimate), though it may be dry enough before. ${touchFirst}`
@@ -108,7 +115,9 @@ function dateWords({ source, gateDay }: StepDate, { over, wetInWet }: Step, conf
 
 /** Where a layer reaches its gate last, and in how many days likely; null where it never does. */
 function slowestGate({ spots }: Step): { readonly gate: Spot['gate']; readonly days: number } | null {
-  const reached = spots.map(({ gate, forecast }) => ({ gate, days: daysAtChance(forecast, gate, 0.5) }))
+  const reached = spots
+    .filter(isFilm)
+    .map(({ gate, forecast }) => ({ gate, days: daysAtChance(forecast, gate, 0.5) }))
   return reached.reduce<{ gate: Spot['gate']; days: number } | null>(
     (last, { gate, days }) => (days === null || (last && last.days >= days) ? last : { gate, days }),
     null,

@@ -136,7 +136,8 @@ export function paletteAnswer(request: PaletteRequest) {
   }
 }
 
-function materialOrInvalid(id: string, path: readonly (string | number)[]): Material {
+/** The library's material of this id; invalid, saying where, when there is none. */
+export function materialOrInvalid(id: string, path: readonly (string | number)[]): Material {
   const material = findInLibrary(id)
   if (material) return material
   throw new Invalid([{ path, message: `No material "${id}" is in the library. /shelf lists what there is.` }])

@@ -1,7 +1,9 @@
+import { listed } from '../core/words.ts'
 import { paintedAtOf } from '../document/brush.ts'
 import { settledByPainting } from '../document/layer.ts'
 import type { LayerDocument, PlannedLayer } from '../document/layer.ts'
 import type { TouchTest } from '../document/studio.ts'
+import type { Trx } from '../store/database.ts'
 import { bare, changedFields, StaleWrite } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
 import { find, listOf } from '../store/records.ts'
@@ -11,21 +13,49 @@ import { latest } from './integrity.ts'
 import { paintsOfToday } from './paintsOfToday.ts'
 import { refused } from './refused.ts'
 
+/** A plan as the painter wrote it; `seen` is the revision it was written over, null: it is new. */
+export interface LayerWrite {
+  readonly layer: PlannedLayer
+  readonly seen: number | null
+}
+
 /** Adds a layer when `seen` is null, changes its plan otherwise; what was used is not the painter's to write here. */
 export const saveLayer = (write: Write, plan: PlannedLayer, seen: number | null): Promise<Written> =>
+  commit(write, async (trx) => ({
+    what: `${seen === null ? 'Added' : 'Changed'} layer ${plan.name}`,
+    paintingId: plan.paintingId,
+    wishes: [await planned(trx, { layer: plan, seen })],
+  }))
+
+/** Adds and changes several layers of one painting in one step, that one undo takes back. */
+export const saveLayers = (
+  write: Write,
+  paintingId: string,
+  layers: readonly LayerWrite[],
+): Promise<Written> =>
   commit(write, async (trx) => {
-    await findOrRefuse(trx, 'painting', plan.paintingId)
-    const before = await find(trx, 'layer', plan.id)
-    if (before?.painted && changedFields(before, plan).some((field) => settled.includes(field)))
-      throw refused(`${before.name} is painted: what was used is kept as it was. Correct it instead.`)
-    const { painted = null, corrections = [], mixed = [] } = before ?? {}
-    const paints = painted ? plan.paints : await paintsOfToday(trx, plan.paints)
-    return {
-      what: `${seen === null ? 'Added' : 'Changed'} layer ${plan.name}`,
-      paintingId: plan.paintingId,
-      wishes: [{ kind: 'layer', id: plan.id, body: { ...plan, paints, painted, corrections, mixed }, seen }],
-    }
+    const elsewhere = layers.find(({ layer }) => layer.paintingId !== paintingId)
+    if (elsewhere) throw refused(`${elsewhere.layer.name} is a layer of another painting.`)
+    const wishes: Wish[] = []
+    for (const one of layers) wishes.push(await planned(trx, one))
+    const fresh = layers.filter(isNew)
+    const names = listed((fresh.length > 0 ? fresh : layers).map(({ layer }) => layer.name))
+    const what = `${fresh.length > 0 ? 'Added' : 'Changed'} layer ${names}`
+    return { what, paintingId, wishes }
   })
+
+const isNew = ({ seen }: LayerWrite): boolean => seen === null
+
+/** A plan as it is stored, over what is on record of the layer. */
+async function planned(trx: Trx, { layer: plan, seen }: LayerWrite): Promise<Wish> {
+  await findOrRefuse(trx, 'painting', plan.paintingId)
+  const before = await find(trx, 'layer', plan.id)
+  if (before?.painted && changedFields(before, plan).some((field) => settled.includes(field)))
+    throw refused(`${before.name} is painted: what was used is kept as it was. Correct it instead.`)
+  const { painted = null, corrections = [], mixed = [] } = before ?? {}
+  const paints = painted ? plan.paints : await paintsOfToday(trx, plan.paints)
+  return { kind: 'layer', id: plan.id, body: { ...plan, paints, painted, corrections, mixed }, seen }
+}
 
 const settled: readonly string[] = settledByPainting
 

@@ -20,13 +20,24 @@ import { paintsOfToday } from './paintsOfToday.ts'
 
 /** What was painted, as a fact: written here alone, from what stands in the studio at that moment. */
 
+/** When and where a layer was painted, where that is not now and as planned. */
+export interface PaintedFacts {
+  readonly paintedAt?: string | undefined
+  readonly areas?: readonly string[] | undefined
+}
+
 /**
  * Marks a layer as painted, and keeps what was used as it is now. Without a minute it is now, or, should the clock have
  * gone back, the minute of the last layer under it.
  */
-export const logPainted = (write: Write, layerId: string, paintedAt?: string): Promise<Written> =>
+export const logPainted = (
+  write: Write,
+  layerId: string,
+  { paintedAt, areas }: PaintedFacts = {},
+): Promise<Written> =>
   commit(write, async (trx) => {
-    const { revision, ...layer } = await findOrRefuse(trx, 'layer', layerId)
+    const { revision, ...plan } = await findOrRefuse(trx, 'layer', layerId)
+    const layer = areas ? { ...plan, areas: [...areas] } : plan
     if (layer.painted) throw refused(`${layer.name} is painted already. Correct what was used instead.`)
     const lower = (await listOf(trx, 'layer', [layer.paintingId])).filter(
       (one) => one.position < layer.position && overlap(brushOf(one), layer),
@@ -36,7 +47,7 @@ export const logPainted = (write: Write, layerId: string, paintedAt?: string): P
     return {
       what: `Painted ${layer.name}`,
       paintingId: layer.paintingId,
-      wishes: [{ kind: 'layer', id: layerId, body: { ...layer, plannedOn: null, painted }, seen: revision }],
+      wishes: [{ kind: 'layer', id: layerId, body: { ...plan, painted }, seen: revision }],
     }
   })
 

@@ -1,16 +1,19 @@
 import { practiceOf } from '../core/practice/practice.ts'
 import type { Practice } from '../core/practice/practice.ts'
-import { dayOf } from '../core/plan/calendar.ts'
+import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Verdict } from '../core/severity.ts'
+import { nextDate, paintingOrders } from '../document/pictureDates.ts'
+import { isRemoval } from '../core/stack/kinds.ts'
 import { stepsOfSummary } from '../document/summary.ts'
-import { summariesByTitle } from '../store/assessments.ts'
-import type { Summarised } from '../store/assessments.ts'
+import type { SummaryLayer } from '../document/summary.ts'
+import { countPaintings, summariesOf } from '../store/assessments.ts'
+import type { PaintingsAsked, Summarised } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { countOf } from '../store/titles.ts'
 import { practicesOf } from './practices.ts'
 import { settingsOf } from './settings.ts'
 import { datesOf } from './todayList.ts'
-import type { Settings } from '../document/studio.ts'
+import { workStates } from '../document/studio.ts'
+import type { PictureDate, Settings, WorkState } from '../document/studio.ts'
 
 /** One layer in a painting's strip. */
 export interface Band {
@@ -27,7 +30,10 @@ export interface PaintingEntry {
   readonly support: string
   /** The name of the practice it follows. */
   readonly practice: string
-  readonly deadline: string | null
+  readonly deadline: PictureDate | null
+  readonly state: WorkState
+  readonly client: string
+  readonly place: string
   readonly bands: readonly Band[]
   /** Null until it was judged for the first time. */
   readonly verdict: Verdict | null
@@ -44,16 +50,32 @@ export interface ListPage<Entry> {
 /** So many lines of a list are sent at a time. */
 export const linesAtATime = 30
 
+/** Whether a layer is a film that stays, as far as it can be told. */
+const isThere = ({ kind, spots }: SummaryLayer): boolean =>
+  !isRemoval(kind) && (spots.length === 0 || spots.some(({ goneBy }) => goneBy === null))
+
+/** What of the paintings is listed; all of them by title where nothing is said. */
+export type PaintingsQuery = Partial<Omit<PaintingsAsked, 'today'> & { readonly from: number }>
+
+/** As it stands in an address. */
+export const paintingsQuery = (search: URLSearchParams): PaintingsQuery => ({
+  text: search.get('find') ?? '',
+  state: workStates.find((one) => one === search.get('state')) ?? null,
+  order: paintingOrders.find((one) => one === search.get('order')) ?? 'title',
+  from: Number(search.get('from')) || 0,
+})
+
 export async function paintingPage(
   db: Database,
   now: string,
-  { text = '', from = 0 } = {},
+  { text = '', state = null, order = 'title', from = 0 }: PaintingsQuery = {},
 ): Promise<ListPage<PaintingEntry>> {
   const [today, settings] = [dayOf(now)!, await settingsOf(db)]
   const practices = await practicesOf(db)
-  const found = await summariesByTitle(db, { text, from, most: linesAtATime })
+  const asked = { text, state, order, today: dateOf(today) }
+  const found = await summariesOf(db, { ...asked, from, most: linesAtATime })
   return {
-    count: await countOf(db, 'painting', text),
+    count: await countPaintings(db, asked),
     entries: found.map((one) => entryOf(one, today, settings, practices)),
   }
 }
@@ -64,7 +86,7 @@ function entryOf(
   settings: Settings,
   practices: readonly Practice[],
 ): PaintingEntry {
-  const { id, title, support, deadline } = painting
+  const { id, title, support, state, client, place } = painting
   const practice = practiceOf(painting.practice, practices).name
   const layers = summary?.layers ?? []
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
@@ -74,8 +96,11 @@ function entryOf(
     title,
     support,
     practice,
-    deadline,
-    bands: layers.map((layer) => ({
+    deadline: nextDate(painting, dateOf(today)),
+    state,
+    client,
+    place,
+    bands: layers.filter(isThere).map((layer) => ({
       id: layer.id,
       wetThicknessUm: layer.wetThicknessUm,
       painted: layer.paintedDay !== null,

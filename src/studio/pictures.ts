@@ -22,6 +22,7 @@ import type { Database } from '../store/database.ts'
 import { find, listByIds, listOf } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 import { byPosition } from './layers.ts'
+import { gone } from './refused.ts'
 import { practicesOf } from './practices.ts'
 import { settingsOf } from './settings.ts'
 
@@ -34,6 +35,13 @@ export interface LoadedPicture extends Picture {
   readonly settings: Revised<Settings>
   /** The tubes its layers still to be painted are planned with. */
   readonly tubes: readonly OwnTube[]
+}
+
+/** A painting, or the refusal that it is gone. */
+export async function paintingOrRefuse(db: Database, id: string): Promise<Revised<PaintingDocument>> {
+  const painting = await find(db, 'painting', id)
+  if (!painting) throw gone('painting')
+  return painting
 }
 
 /** What several pictures are painted with: only what their layers name, and what that leads to. */

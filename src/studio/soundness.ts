@@ -9,24 +9,27 @@ import { solveToHorizon } from '../core/soundness/mismatch.ts'
 import { areasOf, restId } from '../core/stack/area.ts'
 import type { Area } from '../core/stack/area.ts'
 import type { StackEvent } from '../core/stack/event.ts'
+import { kindTable } from '../core/stack/kinds.ts'
+import { withPaintedInto } from '../core/stack/paintedInto.ts'
 import { fold, readied } from '../core/stack/fold.ts'
-import { groundOf, suctionUmOf, supportOf } from '../core/stack/support.ts'
+import { groundOf, suctionUnder, supportOf } from '../core/stack/support.ts'
 import type { SoundnessRequest } from '../document/compute.ts'
-import { Invalid, mixtureOf } from './compute.ts'
+import { Invalid, materialOrInvalid, mixtureOf } from './compute.ts'
 
 type RequestLayer = SoundnessRequest['layers'][number]
 
 /** A stack sent over HTTP, judged in every area with a full solve. */
 export function computeSoundness(request: SoundnessRequest) {
-  const { layers, support, groundSuctionUm, practice, policies = [] } = request
+  const { layers, support, groundSuctionUm, practice, policies = [], old = null } = request
   const climate = request.climate ?? referenceClimate
   const ground = request.ground === undefined ? undefined : groundOf(request.ground)
   const school = practice === undefined ? noPractice : practiceOf(practice)
-  const events = layers.map((layer, at) => readied(eventOf(layer, at), findInLibrary))
-  for (const [at, { problem }] of events.entries())
-    if (problem) throw new Invalid([{ path: ['layers', at, ...problem.path], message: problem.message }])
-  const suctionUm = groundSuctionUm ?? suctionUmOf(ground)
   const dayOf = (event: number): number => layers[event]!.appliedDay
+  const made = layers.map((layer, at) => readied(eventOf(layer, at), findInLibrary))
+  for (const [at, { problem }] of made.entries())
+    if (problem) throw new Invalid([{ path: ['layers', at, ...problem.path], message: problem.message }])
+  const events = withPaintedInto(made, dayOf, climate)
+  const suctionUm = (old === null ? groundSuctionUm : undefined) ?? suctionUnder(ground, old !== null)
   const solved = (area: Area): LaidArea => {
     const strata = fold(events, area.id, suctionUm)
     const films = cureLayersOf(strata, events, dayOf)
@@ -42,7 +45,8 @@ export function computeSoundness(request: SoundnessRequest) {
   ).map(solved)
   const judged = judge({
     support: supportOf(support)!,
-    ground: ground ? { ...ground, onDay: onDayOf(request) } : null,
+    ground: ground && old === null ? { ...ground, onDay: onDayOf(request) } : null,
+    old,
     climate,
     policies,
     practice: school,
@@ -62,22 +66,37 @@ export function computeSoundness(request: SoundnessRequest) {
 const onDayOf = ({ groundAgeDays }: SoundnessRequest): number | null =>
   groundAgeDays === undefined ? null : -groundAgeDays
 
+/** A layer as something that happens; invalid where it names what is on no shelf. */
 function eventOf(layer: RequestLayer, at: number): StackEvent {
   const happening = { name: layer.name ?? `Layer ${at + 1}`, areas: layer.areas ?? [] }
-  if ('removal' in layer) return { ...happening, kind: 'removal', ...layer.removal }
-  const factor = layer.rateTimes === undefined ? {} : { rateTimes: layer.rateTimes }
+  if ('removal' in layer) {
+    const { how, takes, takesUm, solvent } = layer.removal
+    return {
+      ...happening,
+      kind: 'removal',
+      how,
+      takes,
+      ...(takesUm !== undefined && { takesUm }),
+      ...(solvent !== undefined && {
+        solvent: materialOrInvalid(solvent, ['layers', at, 'removal', 'solvent']),
+      }),
+    }
+  }
+  const { event, purpose, pass, prepared, coats = 1, rateTimes } = layer
+  const laying = {
+    ...happening,
+    purpose: purpose ?? (event ? kindTable[event].purpose : null),
+    ...(pass && { isPass: true }),
+    ...(prepared && { prepared }),
+    ...(rateTimes !== undefined && { rateTimes }),
+  }
+  const wetThicknessUm = coats * layer.wetThicknessUm
   if ('clear' in layer) {
-    const material = findInLibrary(layer.clear)
-    if (!material)
-      throw new Invalid([
-        {
-          path: ['layers', at, 'clear'],
-          message: `No oil "${layer.clear}" is on the shelf. Choose one from the list.`,
-        },
-      ])
+    const material = materialOrInvalid(layer.clear, ['layers', at, 'clear'])
     const coat = [{ material, massG: material.densityGPerMl.mid, volumeMl: 1 }]
-    return { ...happening, kind: 'clear', coat, wetThicknessUm: layer.wetThicknessUm, ...factor }
+    return { ...laying, kind: 'clear', coat, wetThicknessUm, wiped: layer.wipedShare ?? 0 }
   }
   const ridge = layer.ridgeWetUm === undefined ? {} : { ridgeWetUm: layer.ridgeWetUm }
-  return { ...happening, kind: 'paint', mixture: mixtureOf(layer, ['layers', at]), ...ridge, ...factor }
+  const mixture = { ...mixtureOf(layer, ['layers', at]), wetThicknessUm }
+  return { ...laying, kind: 'paint', mixture, ...ridge }
 }

@@ -2,7 +2,9 @@ import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
+import { isFilm, waitDays } from '../core/plan/step.ts'
 import type { Spot, Step, StepSpot } from '../core/plan/step.ts'
+import type { EventKind } from '../core/stack/kinds.ts'
 import type { Verdict } from '../core/severity.ts'
 import { doubtfulFeels } from '../document/fingers.ts'
 import type { Feel, Settings } from '../document/studio.ts'
@@ -41,6 +43,7 @@ export interface TodayEntry {
   readonly next: {
     readonly layerId: string
     readonly name: string
+    readonly kind: EventKind
     readonly day: number
     readonly source: StepDate['source']
   } | null
@@ -105,7 +108,7 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
   const next = layers[at]
   const until = steps[at]?.until ?? 'gate'
   const under = next ? steps[at]!.over : everySpot(steps)
-  const spots = under.flatMap((spot) => {
+  const spots = under.filter(isFilm).flatMap((spot) => {
     const { paintedDay } = steps[spot.step]!
     if (paintedDay === null) return []
     const { id, name } = layers[spot.step]!
@@ -134,6 +137,7 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
         ? {
             layerId: next.id,
             name: next.name,
+            kind: next.kind,
             day: Math.max(date.day, today),
             source: date.source,
           }
@@ -146,32 +150,35 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
 
 /** Whether all that a layer waits for is reached by now: every gate, and what the judge asks for besides. */
 function isReady(
-  { over, until, wetInWet }: Step,
+  { over, until, asks, wetInWet }: Step,
   steps: readonly Step[],
   now: number,
   confidence: number,
 ): boolean {
   if (until === 'never') return false
   if (wetInWet) return true
-  return over.every(({ step, forecast, gate }) => {
-    const { paintedDay } = steps[step]!
+  return over.every((spot) => {
+    const { paintedDay } = steps[spot.step]!
     if (paintedDay === null) return false
     const days = now - paintedDay
     return (
-      chanceBy(forecast, gate, days) >= confidence &&
-      (until === 'gate' || chanceBy(forecast, until.state, days) >= until.chance)
+      days >= (waitDays(asks, spot, confidence) ?? Infinity) &&
+      (until === 'gate' || chanceBy(spot.forecast, until.state, days) >= until.chance)
     )
   })
 }
 
 const everySpot = (steps: readonly Step[]): readonly StepSpot[] =>
-  steps.flatMap(({ spots }, step) => spots.map((spot) => ({ ...spot, step })))
+  steps.flatMap(({ spots }, step) => spots.filter(isFilm).map((spot) => ({ ...spot, step })))
 
 /** Whether a finger can reach it: no painted layer lies over it there. */
 const isExposed = (steps: readonly Step[], { step, area }: StepSpot): boolean =>
   !steps
     .slice(step + 1)
-    .some(({ paintedDay, spots }) => paintedDay !== null && spots.some((spot) => spot.area === area))
+    .some(
+      ({ paintedDay, spots }) =>
+        paintedDay !== null && spots.some((spot) => spot.area === area && isFilm(spot)),
+    )
 
 function spotOf(
   { forecast, gate }: Spot,

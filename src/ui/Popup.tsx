@@ -11,7 +11,8 @@ interface PopupProps {
   readonly label: string
   readonly align?: 'start' | 'center'
   readonly className: string
-  readonly children: ReactNode
+  /** A function is given what closes the box. */
+  readonly children: ReactNode | ((close: () => void) => ReactNode)
 }
 
 const box = later(() => import('./later/PopupBox.tsx').then(({ PopupBox }) => PopupBox))
@@ -37,7 +38,7 @@ export function Popup(props: PopupProps) {
       </button>
       {open && Box && (
         <Box anchor={anchor} label={label} align={align} className={className} onClose={() => setOpen(false)}>
-          {children}
+          {typeof children === 'function' ? children(() => setOpen(false)) : children}
         </Box>
       )}
     </>

@@ -58,6 +58,8 @@ export const materialRoles = {
   anyOil: roleOf('oil'),
   /** What thins oil paint on the brush; the rest of the solvents are for swabs and brushes. */
   thinner: roleOf('solvent', (material) => !notForPaint.includes(material.id)),
+  /** What takes paint or varnish off. */
+  remover: roleOf('solvent', ({ id }) => id !== 'water'),
   filler: roleOf('extender'),
 } as const
 export type MaterialRole = keyof typeof materialRoles

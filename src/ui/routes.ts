@@ -34,26 +34,28 @@ import type * as r31 from '../pages/api/mediums/[id]/index.ts'
 import type * as r32 from '../pages/api/mediums/[id]/sheet.pdf.ts'
 import type * as r33 from '../pages/api/mediums/index.ts'
 import type * as r34 from '../pages/api/paintings/[id]/index.ts'
-import type * as r35 from '../pages/api/paintings/[id]/order.ts'
-import type * as r36 from '../pages/api/paintings/index.ts'
-import type * as r37 from '../pages/api/photos/[hash].ts'
-import type * as r38 from '../pages/api/practices/[id].ts'
-import type * as r39 from '../pages/api/practices/index.ts'
-import type * as r40 from '../pages/api/scale/index.ts'
-import type * as r41 from '../pages/api/settings.ts'
-import type * as r42 from '../pages/api/shelf.csv.ts'
-import type * as r43 from '../pages/api/shelf/[id].ts'
-import type * as r44 from '../pages/api/shelf/index.ts'
-import type * as r45 from '../pages/api/shopping.ts'
-import type * as r46 from '../pages/api/since.ts'
-import type * as r47 from '../pages/api/tests/[id].ts'
-import type * as r48 from '../pages/api/today.ts'
-import type * as r49 from '../pages/api/tubes.csv.ts'
-import type * as r50 from '../pages/api/tubes/[id]/index.ts'
-import type * as r51 from '../pages/api/tubes/[id]/need.ts'
-import type * as r52 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r53 from '../pages/api/tubes/index.ts'
-import type * as r54 from '../pages/api/undo.ts'
+import type * as r35 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r36 from '../pages/api/paintings/[id]/order.ts'
+import type * as r37 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r38 from '../pages/api/paintings/index.ts'
+import type * as r39 from '../pages/api/photos/[hash].ts'
+import type * as r40 from '../pages/api/practices/[id].ts'
+import type * as r41 from '../pages/api/practices/index.ts'
+import type * as r42 from '../pages/api/scale/index.ts'
+import type * as r43 from '../pages/api/settings.ts'
+import type * as r44 from '../pages/api/shelf.csv.ts'
+import type * as r45 from '../pages/api/shelf/[id].ts'
+import type * as r46 from '../pages/api/shelf/index.ts'
+import type * as r47 from '../pages/api/shopping.ts'
+import type * as r48 from '../pages/api/since.ts'
+import type * as r49 from '../pages/api/tests/[id].ts'
+import type * as r50 from '../pages/api/today.ts'
+import type * as r51 from '../pages/api/tubes.csv.ts'
+import type * as r52 from '../pages/api/tubes/[id]/index.ts'
+import type * as r53 from '../pages/api/tubes/[id]/need.ts'
+import type * as r54 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r55 from '../pages/api/tubes/index.ts'
+import type * as r56 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -99,33 +101,35 @@ export interface Routes {
   'PUT /api/mediums': typeof r33.PUT
   'GET /api/paintings/{id}': typeof r34.GET
   'DELETE /api/paintings/{id}': typeof r34.DELETE
-  'PUT /api/paintings/{id}/order': typeof r35.PUT
-  'GET /api/paintings': typeof r36.GET
-  'PUT /api/paintings': typeof r36.PUT
-  'GET /api/photos/{hash}': typeof r37.GET
-  'DELETE /api/practices/{id}': typeof r38.DELETE
-  'PUT /api/practices': typeof r39.PUT
-  'GET /api/scale': typeof r40.GET
-  'POST /api/scale': typeof r40.POST
-  'GET /api/settings': typeof r41.GET
-  'PUT /api/settings': typeof r41.PUT
-  'GET /api/shelf.csv': typeof r42.GET
-  'POST /api/shelf.csv': typeof r42.POST
-  'GET /api/shelf/{id}': typeof r43.GET
-  'DELETE /api/shelf/{id}': typeof r43.DELETE
-  'GET /api/shelf': typeof r44.GET
-  'PUT /api/shelf': typeof r44.PUT
-  'GET /api/shopping': typeof r45.GET
-  'GET /api/since': typeof r46.GET
-  'DELETE /api/tests/{id}': typeof r47.DELETE
-  'GET /api/today': typeof r48.GET
-  'GET /api/tubes.csv': typeof r49.GET
-  'POST /api/tubes.csv': typeof r49.POST
-  'GET /api/tubes/{id}': typeof r50.GET
-  'DELETE /api/tubes/{id}': typeof r50.DELETE
-  'GET /api/tubes/{id}/need': typeof r51.GET
-  'PUT /api/tubes/{id}/photo': typeof r52.PUT
-  'GET /api/tubes': typeof r53.GET
-  'PUT /api/tubes': typeof r53.PUT
-  'POST /api/undo': typeof r54.POST
+  'PUT /api/paintings/{id}/layers': typeof r35.PUT
+  'PUT /api/paintings/{id}/order': typeof r36.PUT
+  'PUT /api/paintings/{id}/photo': typeof r37.PUT
+  'GET /api/paintings': typeof r38.GET
+  'PUT /api/paintings': typeof r38.PUT
+  'GET /api/photos/{hash}': typeof r39.GET
+  'DELETE /api/practices/{id}': typeof r40.DELETE
+  'PUT /api/practices': typeof r41.PUT
+  'GET /api/scale': typeof r42.GET
+  'POST /api/scale': typeof r42.POST
+  'GET /api/settings': typeof r43.GET
+  'PUT /api/settings': typeof r43.PUT
+  'GET /api/shelf.csv': typeof r44.GET
+  'POST /api/shelf.csv': typeof r44.POST
+  'GET /api/shelf/{id}': typeof r45.GET
+  'DELETE /api/shelf/{id}': typeof r45.DELETE
+  'GET /api/shelf': typeof r46.GET
+  'PUT /api/shelf': typeof r46.PUT
+  'GET /api/shopping': typeof r47.GET
+  'GET /api/since': typeof r48.GET
+  'DELETE /api/tests/{id}': typeof r49.DELETE
+  'GET /api/today': typeof r50.GET
+  'GET /api/tubes.csv': typeof r51.GET
+  'POST /api/tubes.csv': typeof r51.POST
+  'GET /api/tubes/{id}': typeof r52.GET
+  'DELETE /api/tubes/{id}': typeof r52.DELETE
+  'GET /api/tubes/{id}/need': typeof r53.GET
+  'PUT /api/tubes/{id}/photo': typeof r54.PUT
+  'GET /api/tubes': typeof r55.GET
+  'PUT /api/tubes': typeof r55.PUT
+  'POST /api/undo': typeof r56.POST
 }

@@ -34,6 +34,23 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'medium',
     'What is mixed into paint to change how it handles and dries. How much of it there is counts it without its solvent and powder, of the mix without solvent.',
   ],
+  [
+    'pass',
+    'One of several goings-over in one sitting. They are one film: mixed by volume, with a fat and a lean end.',
+  ],
+  [
+    'scumble',
+    'Broken paint that lets what is under it show. It is judged as thick as it lies; how much it covers counts for amounts and colour.',
+  ],
+  [
+    'isolating coat',
+    'A clear film that stops what is under it from drinking, over the whole picture or past every edge by 10 mm. It is judged as the fat film it is.',
+  ],
+  [
+    'oiling out',
+    'A breath of oil rubbed on a dull place and wiped. Painted into within hours it joins that layer; left alone it is one of its own.',
+  ],
+  ['part', 'An area of the picture with layers of its own; each part is judged by itself.'],
   ['thinner', 'Solvent or oil that only thins paint.'],
   ['solvent', 'What leaves as a film dries, besides water.'],
   [

@@ -1,5 +1,7 @@
 import { expose } from 'comlink'
 import { assess } from '../document/assess.ts'
+import { livingOf } from '../document/living.ts'
+import type { LivingPicture } from '../document/living.ts'
 import type { Picture } from '../document/picture.ts'
 import { solve } from '../document/solve.ts'
 import type { SolvedPicture } from '../document/solved.ts'
@@ -12,6 +14,8 @@ export interface Solving {
   solve: (picture: Picture) => SolvedPicture
   /** One entry a finding, in the order the assessment lists them; null where nothing simple mends it. */
   mends: (picture: Picture, solved: SolvedPicture) => readonly (LayerMend | null)[]
+  /** The films through their depth, on days between these two. */
+  living: (picture: Picture, solved: SolvedPicture, span: readonly [number, number]) => LivingPicture
 }
 
 const solving: Solving = {
@@ -23,6 +27,7 @@ const solving: Solving = {
       finding.severity === 'note' ? null : mendOf(finding, picture, assessment, findMaterial),
     )
   },
+  living: (picture, solved, span) => livingOf(picture, findInStudio(picture.shelf), solved, span),
 }
 
 expose(solving)

@@ -339,7 +339,6 @@ describe('over HTTP', () => {
           support: 'plywood',
           ground: null,
           practice: 'oil-led',
-          deadline: null,
           note: '',
         },
         seen: null,
@@ -350,6 +349,7 @@ describe('over HTTP', () => {
           paintingId: 'gate',
           position: 0,
           name: 'Glaze',
+          event: { kind: 'glaze' },
           areas: [],
           paints: [],
           medium: { mediumId: id, parts: 1 },
@@ -443,7 +443,6 @@ describe('over HTTP', () => {
       support: 'plywood',
       ground: null,
       practice: 'oil-led',
-      deadline: null,
       note: '',
     }
     const layerOf = (id: string, position: number) => ({

@@ -13,6 +13,8 @@ const views = [
   '/shelf/paints?at=whites',
   '/shelf/paints?at=grinding',
   '/paintings/clock-mender/palette',
+  '/paintings/salt-pans',
+  '/paintings/salt-pans/record',
   '/batches',
   '/batches/glaze-1',
   '/batches/egg-2#method',

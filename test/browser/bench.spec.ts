@@ -69,7 +69,7 @@ test('the most of a medium is told in parts, in ml and of the mix, and typing on
   await page.getByText('One oil for another').click()
   await choose(page, 'take', 'Poppy')
   await page.getByRole('button', { name: 'Judge the planned layers with it' }).click()
-  await expect(page.getByText(/Sunlight scumble of Glasshouse, morning: touch dry in/)).toBeVisible()
+  await expect(page.getByText(/Last light of Salt pans: touch dry in/)).toBeVisible()
 })
 
 test('designing under two limits gives the nearest recipe; two wishes that exclude each other are named', async ({

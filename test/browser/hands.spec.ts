@@ -157,10 +157,10 @@ test('what is chosen and pressed before the page answers is done once it does', 
 
   const stackAnswers = await hold(page, /_astro\/client\./)
   await page.goto(`${demo.url}/paintings/clock-mender`, { waitUntil: 'commit' })
-  await page.getByLabel('How thick').selectOption('impasto')
+  await page.getByLabel('How thick', { exact: true }).selectOption('impasto')
   stackAnswers()
   await expect(page.getByLabel('wet thickness', { exact: true })).toHaveValue('600')
   await saved(page)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByLabel('How thick')).not.toHaveValue('impasto')
+  await expect(page.getByLabel('How thick', { exact: true })).not.toHaveValue('impasto')
 })

@@ -26,7 +26,7 @@ test('a studio of many pictures is found by typing, read on by the page, and jud
   await expect(page.getByText('30 of 90 paintings')).toBeVisible()
   await page.getByRole('button', { name: 'Show more' }).click()
   await expect(page.getByText('60 of 90 paintings')).toBeVisible()
-  await page.getByRole('searchbox', { name: 'Find by title' }).fill('frost')
+  await page.getByRole('searchbox', { name: 'Find by title, place, whom for' }).fill('frost')
   await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(16)
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 90_000 })
   await expect(page.getByRole('main').getByRole('listitem').first()).toContainText(/Sound|Watch|Unsound/)

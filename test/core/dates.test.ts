@@ -22,12 +22,13 @@ const today = dayOf('2026-11-25T09:00')!
 const time: WorkingTime = { today, workingDays: weekdays, confidence: 0.8 }
 const step = (rest: Partial<StepIdea & Spot> = {}, rate = 1, thicknessUm = 50): StepIdea => {
   const forecast = forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
-  const spots = [{ area: '', forecast, gate: 'touch' as const, ...rest }]
+  const spots = [{ area: '', forecast, gate: 'touch' as const, goneBy: null, ...rest }]
   return {
     paintedDay: null,
     plannedDay: null,
     wetInWet: false,
     until: 'gate',
+    asks: 'gate',
     groundReady: null,
     spots,
     ...rest,

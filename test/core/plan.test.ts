@@ -15,8 +15,9 @@ const step = (rest: Partial<StepIdea & Spot> = {}): StepIdea => ({
   plannedDay: null,
   wetInWet: false,
   until: 'gate',
+  asks: 'gate',
   groundReady: null,
-  spots: [{ area: '', forecast, gate: 'touch', ...rest }],
+  spots: [{ area: '', forecast, gate: 'touch', goneBy: null, ...rest }],
   ...rest,
 })
 const monday = dayOf('2026-11-23')!

@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
+import { newArea } from '../../src/document/areas.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { mixOf } from '../../src/core/film/film.ts'
 import { areaCm2Of } from '../../src/document/area.ts'
@@ -82,7 +83,7 @@ describe('the palette of a layer', () => {
     expect(heaps.map(({ amount }) => amount)).to.deep.equal([5, 5])
   })
   it('a layer in a part of the picture wants for that part only', () => {
-    const areas = [{ id: 'sky', name: 'sky', share: 0.25 }]
+    const areas = [{ ...newArea('sky', 'sky'), share: 0.25 }]
     const picture = painting('p', { widthCm: 50, heightCm: 40, areas })
     const inSky = { ...plan, areas: ['sky'] }
     expect(areaCm2Of(picture, inSky)).to.equal(500)

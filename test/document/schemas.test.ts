@@ -1,5 +1,6 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
+import { newArea } from '../../src/document/areas.ts'
 import type { ZodType } from 'zod'
 import { batchSchema, createBatchRequest } from '../../src/document/batch.ts'
 import { mediumSchema } from '../../src/document/recipe.ts'
@@ -35,7 +36,7 @@ describe('bad input is told what to change', () => {
       'parts that are more than the picture',
       paintingSchema,
       painting('p', {
-        areas: ['sky', 'sea'].map((id) => ({ id, name: id, share: 0.6 })),
+        areas: ['sky', 'sea'].map((id) => ({ ...newArea(id, id), share: 0.6 })),
       }),
       /no more than all of it/,
     ],

@@ -41,7 +41,7 @@ export function fillStudio(sqlite: SQLite.Database, size: Size, today: string): 
     for (let n = 0; n < size.batches; n++) put('batch', batchAt(n, size, today))
     for (let n = 0; n < size.paintings; n++) {
       const id = `painting-${n}`
-      put('painting', painting(id, { title: `${of(places, n)}, ${of(lights, n >> 3)} ${n}`, deadline: null }))
+      put('painting', painting(id, { title: `${of(places, n)}, ${of(lights, n >> 3)} ${n}` }))
       for (let position = 0; position < size.layers; position++)
         put('layer', layerAt(n, position, size, today))
     }

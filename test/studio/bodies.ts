@@ -2,6 +2,8 @@ import { planOf } from '../../src/document/brush.ts'
 import type { Batch } from '../../src/document/batch.ts'
 import type { MediumDocument } from '../../src/document/recipe.ts'
 import type { ShelfItem } from '../../src/document/shelf.ts'
+import { blankLayer } from '../../src/document/blankLayer.ts'
+import { blankPainting } from '../../src/document/blankPainting.ts'
 import { blankLot } from '../../src/document/blankLot.ts'
 import { blankTube } from '../../src/document/blankTube.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
@@ -21,20 +23,16 @@ export const medium = (id: string, rest: Partial<MediumDocument> = {}): MediumDo
   ...rest,
 })
 
-export const painting = (id: string, rest: Partial<PaintingDocument> = {}): PaintingDocument => ({
-  id,
-  title: `Painting ${id}`,
-  widthCm: 30,
-  heightCm: 40,
-  support: 'plywood',
-  ground: null,
-  groundOn: null,
-  practice: 'oil-led',
-  areas: [],
-  deadline: null,
-  note: '',
-  ...rest,
-})
+export const painting = (id: string, rest: Partial<PaintingDocument> = {}): PaintingDocument =>
+  blankPainting({
+    id,
+    title: `Painting ${id}`,
+    widthCm: 30,
+    heightCm: 40,
+    support: 'plywood',
+    ground: null,
+    ...rest,
+  })
 
 /** A picture to be judged, in a room of 20 °C. */
 export const picture = (layers: readonly LayerDocument[], rest: Partial<Picture> = {}): Picture => ({
@@ -54,27 +52,16 @@ export const layer = (
   paintingId: string,
   position: number,
   rest: Partial<LayerDocument> = {},
-): LayerDocument => ({
-  id,
-  paintingId,
-  position,
-  name: `Layer ${id}`,
-  areas: [],
-  paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
-  medium: null,
-  thinner: null,
-  besides: [],
-  wetThicknessUm: 60,
-  ridgeWetUm: null,
-  wetInWet: false,
-  plannedOn: null,
-  palette: null,
-  mixed: [],
-  painted: null,
-  corrections: [],
-  note: '',
-  ...rest,
-})
+): LayerDocument =>
+  blankLayer({
+    id,
+    paintingId,
+    position,
+    name: `Layer ${id}`,
+    paints: [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }],
+    wetThicknessUm: 60,
+    ...rest,
+  })
 
 /** The same layer painted at that minute, with this medium in it if any. */
 export function paintedAt(at: string, plan: LayerDocument, used: Painted['used'] = null): LayerDocument {

@@ -90,7 +90,7 @@ describe('a painted layer keeps what it was painted with', () => {
     expect(await refusalOf(logTouch(write(), { layerId: 'c', feel: 'wet', note: '' }))).to.include(
       'not painted yet',
     )
-    expect(await refusalOf(logPainted(write(), 'c', '2026-01-01T10:00'))).to.include(
+    expect(await refusalOf(logPainted(write(), 'c', { paintedAt: '2026-01-01T10:00' }))).to.include(
       'was painted on 24 Nov 2026',
     )
     expect(await refusalOf(logPainted(write(), 'nothing'))).to.include('This layer is no longer there')

@@ -37,7 +37,7 @@ describe('the morning at Tern Street', () => {
   })
   it('what the room forbids has no day, and no finger makes it one', async () => {
     const { revision, ...settings } = await settingsOf(db)
-    await saveSettings({ db, at: now }, { ...settings, policies: ['solvent'] }, revision)
+    await saveSettings({ db, at: now }, { ...settings, policies: ['nuts'] }, revision)
     const glasshouse = await entry('glasshouse')
     expect([glasshouse.readiness, glasshouse.next!.source]).to.deep.equal(['wait', 'unsound'])
     await saveSettings({ db, at: now }, settings, (await settingsOf(db)).revision)
@@ -69,7 +69,7 @@ describe('the morning at Tern Street', () => {
     for (const summary of [
       'Glasshouse\\, morning: Sunlight scumble',
       'The clock-mender: First flesh',
-      'Glasshouse\\, morning: ready by today',
+      'Glasshouse\\, morning: shown today',
     ])
       expect(text).to.include(summary)
     expect(text.match(/BEGIN:VEVENT/g)!.length).to.be.at.least(6)
@@ -95,7 +95,7 @@ describe('the morning at Tern Street', () => {
       (error: Error) => error.message,
     )
     expect(refusal).to.equal(
-      'The layer Sunlight scumble is planned with Harbour glaze. Choose another medium there first.',
+      'The layer Last light is planned with Harbour glaze. Choose another medium there first.',
     )
   })
   it('a recipe remembers how it was first written, and where each sitting ended', async () => {

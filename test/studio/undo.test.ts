@@ -1,5 +1,6 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
+import { newArea } from '../../src/document/areas.ts'
 import type { Database } from '../../src/store/database.ts'
 import { find, list } from '../../src/store/records.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
@@ -206,7 +207,7 @@ describe('what a write may not do', () => {
     )
   })
   it('take a part of the picture away while a layer lies in it', async () => {
-    const sky = { id: 'sky', name: 'sky', share: 0.4 }
+    const sky = { ...newArea('sky', 'sky'), share: 0.4 }
     await savePainting(write(), painting('parts', { areas: [sky] }), null)
     await saveLayer(write(), layer('parts-1', 'parts', 0, { areas: ['sky'] }), null)
     expect(await refusalOf(savePainting(write(), painting('parts'), 1))).to.equal(
@@ -276,6 +277,8 @@ describe('a clock that goes back', () => {
   })
   it('is no licence for the future: a minute given by hand after now is refused', async () => {
     await saveLayer({ db, at }, layer('p-3', 'p', 2), null)
-    expect(await refusalOf(logPainted({ db, at }, 'p-3', '2026-12-24T09:00'))).to.include('in the future')
+    expect(await refusalOf(logPainted({ db, at }, 'p-3', { paintedAt: '2026-12-24T09:00' }))).to.include(
+      'in the future',
+    )
   })
 })

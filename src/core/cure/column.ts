@@ -119,3 +119,7 @@ export function readProfile({ dz, x, first, count }: Column, at: number, profile
   profile.mean = sum / depth
   profile.bottom = x[bottom]!
 }
+
+/** Cured fraction of every cell of a film, from its bottom to its surface; null where it is gone. */
+export const profileOf = ({ x, first, count }: Column, at: number): readonly number[] | null =>
+  count[at]! > 0 ? [...x.subarray(first[at], first[at]! + count[at]!)] : null

@@ -2,7 +2,7 @@ import { clamp } from '../clamp.ts'
 import { linkStates } from './linked.ts'
 import type { Bounds, Linked } from './linked.ts'
 import { normalBelow, normalQuantile } from './normal.ts'
-import { stateIds, stateNames } from './states.ts'
+import { meanAtStates, stateIds, stateNames } from './states.ts'
 import type { StateDays, StateId } from './states.ts'
 
 /** A finger on the layer: on this day after it was applied, the state was reached, or not yet. */
@@ -131,3 +131,21 @@ export function stateOn(forecast: Forecast, day: number): string {
   const last = stateIds.toReversed().find((state) => isReached(forecast, state, day))
   return last ? stateNames[last] : 'wet'
 }
+
+/**
+ * The likely mean cured fraction of a film, 0..1, between the states it passes. A thin film's (1 - x)^-2 grows in line with
+ * time, so that is what is followed from one to the next; what never dries stays at 0.
+ */
+export function likelyCured({ days }: Pick<Forecast, 'days'>, day: number): number {
+  let [from, before] = [0, 1]
+  for (const [state, cured] of meanAtStates) {
+    const at = days[state]
+    if (at === null) break
+    const reached = (1 - cured) ** -2
+    if (day < at) return curedOf(before + ((reached - before) * (day - from)) / (at - from))
+    if (at >= from) [from, before] = [at, reached]
+  }
+  return curedOf(before)
+}
+
+const curedOf = (steepness: number): number => 1 - 1 / Math.sqrt(steepness)

@@ -1,6 +1,6 @@
 import { referenceClimate, roomSpeed } from './climate.ts'
 import type { Climate } from './climate.ts'
-import { cellCounts, emptyColumn, lay, readProfile, take } from './column.ts'
+import { cellCounts, emptyColumn, lay, profileOf, readProfile, take } from './column.ts'
 import type { Column, CureLayer } from './column.ts'
 import { logPace } from './pace.ts'
 import { reached, stateIds } from './states.ts'
@@ -15,6 +15,8 @@ export interface CureSolution {
   /** Cured fraction over time: `mean[layer][step]` at `days[step]`; 0 before the film is there, as it was once it is gone. */
   readonly days: Float64Array
   readonly mean: readonly Float64Array[]
+  /** On each day asked for, of each film: cured fraction from its bottom to its surface; null: it is not there. */
+  readonly snapshots: readonly (readonly (readonly number[] | null)[])[]
 }
 
 export interface SolverOptions {
@@ -22,6 +24,8 @@ export interface SolverOptions {
   readonly fineness?: number
   /** Called now and then with the share of the time done; returning false stops the solve. */
   readonly onProgress?: (share: number) => boolean
+  /** Days on which the films are looked at through their depth, ascending. */
+  readonly snapshotDays?: readonly number[]
 }
 
 const largestStep = 0.02
@@ -37,7 +41,7 @@ export function solveCure(
   layers: readonly CureLayer[],
   untilDay: number,
   climate: Climate = referenceClimate,
-  { fineness = 1, onProgress }: SolverOptions = {},
+  { fineness = 1, onProgress, snapshotDays = [] }: SolverOptions = {},
 ): CureSolution | null {
   const counts = cellCounts(layers, fineness)
   const cells = counts.reduce((sum, count) => sum + count, 0)
@@ -75,13 +79,27 @@ export function solveCure(
     }
   }
 
+  const snapshots: (readonly (readonly number[] | null)[])[] = []
+  /** Looks through the films that are there, on every day that has come. */
+  const look = (until: number): void => {
+    while (snapshots.length < snapshotDays.length && snapshotDays[snapshots.length]! <= until + sameMoment)
+      snapshots.push(layers.map((_, layer) => (layer < laid ? profileOf(column, layer) : null)))
+  }
+
+  look(day - 2 * sameMoment)
   meetEvents()
   record(0)
+  look(day)
   let steps = 0
   while (day < untilDay && layers.length > 0) {
     air.settle(column.x)
     const fastest = air.fastest(column.x)
-    const next = Math.min(untilDay, layers[laid]?.appliedDay ?? Infinity, removals[removal]?.day ?? Infinity)
+    const next = Math.min(
+      untilDay,
+      layers[laid]?.appliedDay ?? Infinity,
+      removals[removal]?.day ?? Infinity,
+      snapshotDays[snapshots.length] ?? Infinity,
+    )
     const dt = Math.min(longestStepDays, largestStep / fineness / Math.max(fastest, 1e-9), next - day)
     air.advance(column.x, dt / 2, middle)
     air.settle(middle)
@@ -89,11 +107,14 @@ export function solveCure(
     day = next - day - dt < sameMoment ? next : day + dt
     record(dt)
     meetEvents()
+    look(day)
     if (onProgress && ++steps % 64 === 0 && !onProgress(day / untilDay)) return null
   }
+  look(Infinity)
   return {
     layers: states.days(),
     gone,
+    snapshots,
     days: trace.days(),
     mean: layers.map((_, layer) => trace.mean(layer)),
   }

@@ -1,7 +1,7 @@
 import { binderClasses, classMlPerGram, kindOf, normalised, sumOf } from '../materials/material.ts'
 import type { Material, Shares } from '../materials/material.ts'
 import type { FindMaterial } from '../materials/find.ts'
-import { volumeOf } from '../medium/amount.ts'
+import { massOf, volumeOf } from '../medium/amount.ts'
 import { massByClass, scaledIngredients, volumeByClass, withoutVolatiles } from '../medium/medium.ts'
 import type { Ingredient } from '../medium/medium.ts'
 import { clamp } from '../clamp.ts'
@@ -12,6 +12,7 @@ import { fatOf, isAllYolk } from '../medium/fat.ts'
 import type { FatShares } from '../medium/fat.ts'
 import { demandOf } from '../materials/demand.ts'
 import { ofVolume, tubeIngredients } from './paint.ts'
+import { solventPowerOf } from '../medium/solvents.ts'
 import type { Tube, TubeResult } from './paint.ts'
 
 /** What goes on the brush for one layer. Parts are true volumes. */
@@ -71,6 +72,10 @@ export interface MixShares {
   readonly volatile: number
   /** Water alone. */
   readonly water: number
+  /** How hard what leaves it, but for water, bites: white spirit 1, turpentine 1.5; 0 without any (rules.md 20). */
+  readonly solventPower: number
+  /** Of the wet mix. */
+  readonly densityGPerMl: number
   /** The one figure for "how much medium": the medium less its solvent and powder, of the mix less solvent. Null without paint. */
   readonly mediumLessSolvent: number | null
 }
@@ -146,6 +151,7 @@ export interface ResinIn {
 
 /** A mixture weighed up, before it is laid over anything. */
 export interface Mix {
+  readonly portions: Portions
   readonly all: readonly Ingredient[]
   readonly materials: readonly Material[]
   /** Its resins and balsams, each with its share of the dried film by mass. */
@@ -233,6 +239,23 @@ export function mixOfPortions(portions: Portions, wetThicknessUm: number): MixRe
   return { ok: true, mix: weighedUp({ ...portions, all, wetVolumes, dryVolumes }, wetThicknessUm) }
 }
 
+/** A mix, and how thick it was laid on, µm wet. */
+export interface LaidMix {
+  readonly mix: Mix
+  readonly wetUm: number
+}
+
+/** Several mixes as one film, each with its share of the thickness: passes of one sitting, oil painted into. */
+export function mixedTogether(laid: readonly [LaidMix, ...LaidMix[]]): Mix {
+  const wetUm = laid.reduce((sum, one) => sum + one.wetUm, 0)
+  const scaled = laid.map(({ mix, wetUm: um }) => ({ ...mix.portions, times: um / volumeOf(mix.all) }))
+  const together = (role: keyof Portions): readonly Ingredient[] =>
+    scaled.flatMap(({ times, [role]: portion }) => scaledIngredients(portion, times))
+  const portions = { paint: together('paint'), medium: together('medium'), thinner: together('thinner') }
+  const made = mixOfPortions(portions, wetUm)
+  return made.ok ? made.mix : laid[0].mix
+}
+
 interface WeighedPortions extends Portions {
   readonly all: readonly Ingredient[]
   readonly wetVolumes: Shares
@@ -280,6 +303,8 @@ function weighedUp(
       thinner: volumeOf(thinner) / wetVolume,
       volatile,
       water: wetVolumes.water / wetVolume,
+      solventPower: solventPowerOf(all),
+      densityGPerMl: massOf(all) / wetVolume,
       mediumLessSolvent: paint.length > 0 ? bindingVolume(medium) / dryVolume : null,
     },
     binder: {
@@ -307,6 +332,7 @@ function weighedUp(
     driers: driersIn(all, dryMass, demand > 0),
   }
   return {
+    portions: { paint, medium, thinner },
     all,
     materials: all.map(({ material }) => material),
     resins: resinsIn(all, sumOf(dryMass)),

@@ -15,6 +15,17 @@ export const isOilFilm = (film: Film): boolean => !isWaterborne(film)
 const oilyFrom = 0.5
 export const isOily = ({ binder }: Film): boolean => binder.oil + binder.alkyd >= oilyFrom
 
+/** From this share of wax in its binder by mass a film smears, and sheds oil. */
+const waxyFrom = 0.05
+export const isWaxy = ({ binder }: Film): boolean => binder.wax >= waxyFrom - 1e-9
+
+/** A film of oil, resin or alkyd without powder. */
+export const isClear = ({ binderRatio, pvc }: Film): boolean => binderRatio === null && pvc === 0
+
+/** Of its dry µm, what binds no powder and can run: all of a clear film (rules.md, Terms, `free`). */
+export const freeUm = ({ q, binderRatio }: Film, dryUm: number): number =>
+  dryUm * q * (binderRatio === null ? 1 : Math.max(0, 1 - 1 / binderRatio))
+
 /** From these shares on, of the binder and of the wet mix by volume, an oily film is an emulsion. */
 const emulsionFrom = { protein: 0.02, water: 0.05 } as const
 

@@ -1,4 +1,5 @@
 import { stateDaysFromTable } from '../cure/table.ts'
+import { openShare } from '../cure/workable.ts'
 import { driersOf } from './driers.ts'
 import { fatSharesOf } from './fat.ts'
 import { classMlPerGram, kindOf, leavingClasses, normalised, sumOf } from '../materials/material.ts'
@@ -37,8 +38,6 @@ export type Body = (typeof bodies)[number]
 export const sheens = ['gloss', 'satin', 'matt'] as const
 export type Sheen = (typeof sheens)[number]
 
-/** Share of the time to touch dry in which paint can still be moved. */
-const openShare = 0.15
 const thinFilmUm = 40
 
 /** Powders and mediums that gel an oil, and the share of the mix by volume at which they do. */

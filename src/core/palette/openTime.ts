@@ -1,6 +1,7 @@
 import { roomSpeed } from '../cure/climate.ts'
 import type { Climate } from '../cure/climate.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
+import { openShare } from '../cure/workable.ts'
 import type { BeforeDrinking } from '../film/film.ts'
 
 /** Where a heap lies while it waits. */
@@ -13,7 +14,6 @@ export interface Kept {
   readonly minute: number
 }
 
-export const openShare = 0.15
 export const openUm = 100
 const glassSlows = 2
 /** A cold room or a refrigerator, °C; an estimate. */

@@ -8,7 +8,8 @@ import type { Streak } from './calibrate.ts'
 import { heldIn } from './heap.ts'
 import type { Conditioning, DosedHeap } from './heap.ts'
 import type { MeasuredDose } from './measured.ts'
-import { openShare, openUm } from './openTime.ts'
+import { openShare } from '../cure/workable.ts'
+import { openUm } from './openTime.ts'
 import type { OpenTime } from './openTime.ts'
 
 /** What the numbers of a palette and of a tube rest on: the formula in words and what went into it. */

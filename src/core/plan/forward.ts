@@ -1,5 +1,6 @@
 import { daysAtChance } from '../cure/forecast.ts'
 import { nextWorkingMorning } from './calendar.ts'
+import { waitDays } from './step.ts'
 import type { Step } from './step.ts'
 
 export interface WorkingTime {
@@ -79,15 +80,22 @@ export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime
 const isDoubtful = ({ source }: StepDate): boolean => source === 'unknown' || source === 'unsound'
 
 /** When what lies under a step lets it go on: by the gates alone, and with what else is waited for; Infinity: never. */
-function readinessOf({ over, until, groundReady }: Step, dates: readonly StepDate[], confidence: number) {
+function readinessOf(
+  { over, until, asks, groundReady }: Step,
+  dates: readonly StepDate[],
+  confidence: number,
+) {
   const ground = groundReady ?? -Infinity
   let [readyDay, gateDay] = [ground, ground]
   let waitsFor: number | null = null
-  for (const { step, forecast, gate } of over) {
+  for (const spot of over) {
+    const { step, forecast } = spot
     const from = dates[step]!.day
-    const byGate = from + (daysAtChance(forecast, gate, confidence) ?? Infinity)
+    const byGate = from + (waitDays(asks, spot, confidence) ?? Infinity)
     const more =
-      typeof until === 'string' ? 0 : (daysAtChance(forecast, until.state, until.chance) ?? Infinity)
+      typeof until === 'string' || asks === 'nothing'
+        ? 0
+        : (daysAtChance(forecast, until.state, until.chance) ?? Infinity)
     const ready = Math.max(byGate, from + more)
     gateDay = Math.max(gateDay, byGate)
     if (ready > readyDay) [readyDay, waitsFor] = [ready, step]

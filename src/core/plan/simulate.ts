@@ -3,6 +3,7 @@ import type { StateId } from '../cure/states.ts'
 import { seeded } from '../seeded.ts'
 import { nextWorkingMorning } from './calendar.ts'
 import type { WorkingTime } from './forward.ts'
+import { isFilm, waitDays } from './step.ts'
 import type { Step } from './step.ts'
 
 /**
@@ -41,8 +42,9 @@ function playedThrough(
   for (const step of steps) {
     const chance = 0.001 + 0.998 * random()
     let [before, ready] = [-Infinity, step.groundReady ?? -Infinity]
-    for (const { step: at, forecast, gate } of step.over) {
-      const reached = daysAtChance(forecast, gate, chances[at]!)
+    for (const spot of step.over) {
+      const { step: at, forecast } = spot
+      const reached = waitDays(step.asks, spot, chances[at]!)
       if (reached === null) return null
       before = Math.max(before, applied[at]!)
       ready = Math.max(ready, applied[at]! + reached)
@@ -60,7 +62,7 @@ function playedThrough(
         : nextWorkingMorning(Math.max(today, before, ready), workingDays))
     applied.push(Math.max(day, before))
     chances.push(chance)
-    for (const { forecast } of step.spots) {
+    for (const { forecast } of step.spots.filter(isFilm)) {
       const reached = daysAtChance(forecast, state, chance)
       if (reached === null) return null
       done = Math.max(done, applied.at(-1)! + reached)

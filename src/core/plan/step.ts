@@ -1,3 +1,4 @@
+import { daysAtChance } from '../cure/forecast.ts'
 import type { Forecast } from '../cure/forecast.ts'
 import type { StateId } from '../cure/states.ts'
 import type { Gate } from '../practice/practice.ts'
@@ -30,6 +31,27 @@ export interface Spot {
   readonly forecast: Forecast
   /** What it must reach there before the next layer. */
   readonly gate: Gate
+  /** The step that takes the last of it off there; null: it stays. */
+  readonly goneBy: number | null
+  /** Of what took a film off and laid none: days until what is bared may be painted on. */
+  readonly restDays?: number
+}
+
+/** Whether a film lies there to be touched, and has to dry. */
+export const isFilm = ({ goneBy, restDays }: Spot): boolean => goneBy === null && restDays === undefined
+
+/**
+ * What a step waits for in all that lies under it: the gate of each; nothing, as what takes wet paint off; or a state, and
+ * so many days of rest.
+ */
+export type Asks = 'gate' | 'nothing' | { readonly state: StateId; readonly restDays: number }
+
+/** Days from the day a spot was laid until a step that asks this may go on over it, at this chance; null: never. */
+export function waitDays(asks: Asks, { forecast, gate, restDays = 0 }: Spot, chance: number): number | null {
+  if (asks === 'nothing') return 0
+  const state = asks === 'gate' ? gate : asks.state
+  const days = daysAtChance(forecast, state, chance)
+  return days === null ? null : Math.max(days, restDays, asks === 'gate' ? 0 : asks.restDays)
 }
 
 /** A layer waiting for its date, or with one. */
@@ -40,6 +62,7 @@ export interface StepIdea {
   /** Goes on in the same sitting as the layer under it. */
   readonly wetInWet: boolean
   readonly until: Until
+  readonly asks: Asks
   /** The day the ground is ready for oil; null: not told. */
   readonly groundReady: number | null
   /** Wherever it lies; nowhere while it cannot be made. */
@@ -60,9 +83,9 @@ export interface Step extends StepIdea {
 export function stepsOf(ideas: readonly StepIdea[]): readonly Step[] {
   const lying = new Map<string, readonly StepSpot[]>()
   return ideas.map(({ spots, ...idea }, step) => {
-    const over = spots.flatMap(({ area }) => lying.get(area) ?? [])
-    for (const { area, forecast, gate } of spots)
-      lying.set(area, [...(lying.get(area) ?? []), { area, forecast, gate, step }])
+    const isThere = ({ goneBy }: Spot): boolean => goneBy === null || goneBy >= step
+    const over = spots.flatMap(({ area }) => (lying.get(area) ?? []).filter(isThere))
+    for (const spot of spots) lying.set(spot.area, [...(lying.get(spot.area) ?? []), { ...spot, step }])
     return { ...idea, spots, over }
   })
 }

@@ -1,7 +1,7 @@
 import type { Forecast } from '../cure/forecast.ts'
 import type { CureSolution } from '../cure/solver.ts'
 import type { StateDays } from '../cure/states.ts'
-import { neverDays } from '../cure/states.ts'
+import { allAt, neverDays } from '../cure/states.ts'
 import type { Climate } from '../cure/climate.ts'
 import type { Film, ResinIn } from '../film/film.ts'
 import type { Material } from '../materials/material.ts'
@@ -9,11 +9,14 @@ import type { PolicyId } from '../materials/policy.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { Area } from '../stack/area.ts'
 import { cureLayerOf } from '../stack/cure.ts'
+import type { Preparation, RemovalWay } from '../stack/event.ts'
+import { isVarnish } from '../stack/kinds.ts'
+import type { Purpose } from '../stack/kinds.ts'
 import { leftOn } from '../stack/fold.ts'
 import type { ReadyEvent, Stratum } from '../stack/fold.ts'
 import type { Ground, Support } from '../stack/support.ts'
 import { curedAt, mismatchOf, wetInWet } from './mismatch.ts'
-import { isWaterborne } from '../film/kindOfFilm.ts'
+import { isOilFilm, isOily, isWaterborne } from '../film/kindOfFilm.ts'
 import { leavesToSet } from '../film/physicalSet.ts'
 import { leavingTimes, waterDays } from '../film/waterDays.ts'
 import type { Mismatch, MismatchLayer, MismatchPair } from './mismatch.ts'
@@ -24,7 +27,17 @@ export interface LaidLayer {
   readonly index: number
   readonly event: number
   readonly name: string
+  /** Ids of the areas it lies in; none: everywhere. */
+  readonly areas: readonly string[]
   readonly film: Film
+  /** What it is for, where that is told. */
+  readonly purpose: Purpose | null
+  /** Judged as an oil film: neither a varnish nor waterborne (rules.md, What is not an oil film). */
+  readonly isOilFilm: boolean
+  /** The events of its passes, and of what it was painted into; its own among them. */
+  readonly passes: readonly number[]
+  /** What was done to what lies under it, so that it takes hold. */
+  readonly prepared: Preparation | null
   /** All that was on the brush, each once or more. */
   readonly materials: readonly Material[]
   /** Its resins and balsams, each with its share of the dried film by mass. */
@@ -57,10 +70,27 @@ export interface LaidPair {
   readonly mismatch: MismatchPair | null
 }
 
+/** Something taken off a film. */
+export interface LaidRemoval {
+  readonly event: number
+  readonly name: string
+  readonly how: RemovalWay
+  readonly day: number
+  /** Of what the film had left, 0..1. */
+  readonly takes: number
+  /** Null: dry. */
+  readonly solvent: Material | null
+  readonly from: LaidLayer
+  /** What lies bare afterwards; null: the ground, or what is left of the film itself. */
+  readonly bares: LaidLayer | null
+}
+
 export interface LaidArea {
   readonly area: Area
   /** Bottom first. */
   readonly layers: readonly LaidLayer[]
+  /** In their order. */
+  readonly removals: readonly LaidRemoval[]
   /** For each layer those under it, bottom first. */
   readonly pairs: readonly (readonly LaidPair[])[]
 }
@@ -69,11 +99,23 @@ export interface LaidArea {
 export interface LaidPicture {
   readonly support: Support
   readonly ground: LaidGround | null
+  /** What was painted here before; null: the ground is bare. */
+  readonly old: OldPicture | null
   readonly practice: Practice
   readonly climate: Climate
   /** What the room forbids. */
   readonly policies: readonly PolicyId[]
   readonly areas: readonly LaidArea[]
+}
+
+/** An old picture that is painted over, as far as it is known. */
+export interface OldPicture {
+  readonly isVarnished: boolean
+  readonly isWaxy: boolean
+  readonly isGlossy: boolean
+  /** Years since it was last painted; null: not known, and taken as old. */
+  readonly years: number | null
+  readonly prepared: Preparation | null
 }
 
 export interface LaidGround extends Ground {
@@ -85,19 +127,24 @@ export interface LaidGround extends Ground {
 interface LyingFilm {
   readonly film: Film
   readonly thickestUm: number
+  readonly purpose: Purpose | null
 }
+
+/** Days until the spirit of a varnish has left it, up to 100 µm; an estimate. */
+const varnishDryDays = 1
 
 /**
  * When a film reaches its states, `days` by its oil: by its water where water carries it; never, where its oil does not
  * harden. What sets by losing water or spirit counts as touch dry from then on.
  */
 export function statesOf(
-  { film, thickestUm }: LyingFilm,
+  { film, thickestUm, purpose }: LyingFilm,
   days: StateDays,
   climate: Climate,
   { limits }: Practice,
 ): StateDays {
   if (isWaterborne(film)) return waterDays(film, climate)
+  if (isVarnish(purpose) && !isOily(film)) return allAt(varnishDryDays * leavingTimes(thickestUm, climate))
   if (!film.hardens) return neverDays
   if (leavesToSet(film) === null) return days
   const set = limits.physicalSet.watch * leavingTimes(thickestUm, climate)
@@ -152,9 +199,14 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
     index,
     event: stratum.event,
     name: events[stratum.event]!.event.name,
+    areas: events[stratum.event]!.event.areas,
     film: stratum.film,
-    materials: events[stratum.event]!.mix?.materials ?? [],
-    resins: events[stratum.event]!.mix?.resins ?? [],
+    purpose: stratum.purpose,
+    isOilFilm: isOilFilm(stratum.film) && !isVarnish(stratum.purpose),
+    passes: stratum.passes.map(({ event }) => event),
+    prepared: preparedIn(events[stratum.event]!),
+    materials: stratum.passes.flatMap(({ mix }) => mix.materials),
+    resins: stratum.passes.flatMap(({ mix }) => mix.resins),
     isPainted: isPainted?.(stratum.event) ?? false,
     appliedDay: dayOf(stratum.event),
     rate: films[index]!.rate,
@@ -164,6 +216,8 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
     goneDay: stratum.goneBy === null ? null : dayOf(stratum.goneBy),
   }))
   const isOneFilm = (lower: number, upper: number): boolean => {
+    // Oil over a waterborne film that is still wet lies on it, and dries apart from it.
+    if (isWaterborne(strata[lower]!.film) !== isWaterborne(strata[upper]!.film)) return false
     if (solve) return solve.oneFilms.some((pair) => pair[0] === lower && pair[1] === upper)
     const between = films[upper]!.appliedDay - films[lower]!.appliedDay
     return wetInWet(between, roughlyCured(forecasts[lower]!.days, between))
@@ -174,6 +228,7 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
   return {
     area,
     layers,
+    removals: removalsIn(strata, layers, events, dayOf),
     pairs: layers.map((upper) =>
       layers.slice(0, upper.index).flatMap((lower): readonly LaidPair[] => {
         const isThere = lower.goneDay === null || lower.goneDay > upper.appliedDay
@@ -191,6 +246,31 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
       }),
     ),
   }
+}
+
+const preparedIn = ({ event }: ReadyEvent): Preparation | null =>
+  event.kind === 'removal' ? null : (event.prepared ?? null)
+
+/** What was taken off here, in its order, with what it bared. */
+function removalsIn(
+  strata: readonly Stratum[],
+  layers: readonly LaidLayer[],
+  events: readonly ReadyEvent[],
+  dayOf: (event: number) => number,
+): readonly LaidRemoval[] {
+  return strata
+    .flatMap(({ taken, goneBy }, at) =>
+      taken.flatMap(({ event, takes }): LaidRemoval[] => {
+        const removal = events[event]!.event
+        if (removal.kind !== 'removal') return []
+        const isThere = (under: Stratum): boolean => under.goneBy === null || under.goneBy > event
+        const below = goneBy === event ? strata.slice(0, at).findLastIndex(isThere) : -1
+        const { name, how, solvent = null } = removal
+        const [from, bares] = [layers[at]!, layers[below] ?? null]
+        return [{ event, name, how, day: dayOf(event), takes, solvent, from, bares }]
+      }),
+    )
+    .sort((a, b) => a.event - b.event)
 }
 
 /** Cured fraction of a young layer, scaled from its touch time: x rises nearly in line with time up to touch dry. */

@@ -40,6 +40,9 @@ const sharesOf = (areas: readonly Pick<Area, 'share'>[], untold: number): number
 /** How much of the surface these areas leave over, 0..1, as far as is told. */
 export const leftOver = (areas: readonly Pick<Area, 'share'>[]): number => Math.max(0, 1 - sharesOf(areas, 0))
 
+/** Whether these areas leave nothing of the picture over, as far as is told. */
+export const isWhole = (areas: readonly Pick<Area, 'share'>[]): boolean => leftOver(areas) <= slack
+
 /** Whether these areas fit on the picture, as far as is told. */
 export const fits = (areas: readonly Pick<Area, 'share'>[]): boolean => sharesOf(areas, 0) <= 1 + slack
 

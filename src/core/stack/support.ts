@@ -119,5 +119,9 @@ export const grounds: readonly Ground[] = [
 export const supportOf = (id: string): Support | undefined => supports.find((support) => support.id === id)
 export const groundOf = (id: string): Ground | undefined => grounds.find((ground) => ground.id === id)
 
+/** What the first film finds to be drunk into, µm: what its ground drinks; nothing on an old picture, which is closed. */
+export const suctionUnder = (ground: Ground | undefined, isOverOld: boolean): number =>
+  isOverOld ? 0 : suctionUmOf(ground)
+
 /** Suction of a ground, µm: the oil a 50 µm paint loses into it, over 0.3 (science.md, Drinking). */
 export const suctionUmOf = (ground: Ground | undefined): number => (ground ? ground.lossMlPerM2.mid / 0.3 : 0)

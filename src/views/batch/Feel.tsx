@@ -1,4 +1,5 @@
 import { upload } from '../../ui/client.ts'
+import { TakePhoto } from '../../ui/photo/TakePhoto.tsx'
 import { say } from '../../ui/messages.ts'
 import { feelings, feelingWords } from './feelings.ts'
 import type { EditedBatch } from './useBatch.ts'
@@ -53,19 +54,9 @@ export function Feel({ edited }: { readonly edited: EditedBatch }) {
           className="mt-2 h-60 w-80 border border-rule object-cover"
         />
       )}
-      <label className="mt-2 inline-flex min-h-11 cursor-pointer items-center link">
+      <TakePhoto className="mt-2" onFile={(file) => void photograph(file)}>
         {batch.photo ? 'Another photograph' : 'A photograph'}
-        <input
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={({ target }) => {
-            const [file] = target.files ?? []
-            if (file) void photograph(file)
-            target.value = ''
-          }}
-        />
-      </label>
+      </TakePhoto>
     </section>
   )
 }

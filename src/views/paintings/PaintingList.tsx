@@ -1,10 +1,13 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { supportOf } from '../../core/stack/support.ts'
-import type { PaintingDocument } from '../../document/studio.ts'
+import { blankPainting } from '../../document/blankPainting.ts'
+import { meetingNames, workStateNames } from '../../document/pictureDates.ts'
+import type { PaintingOrder } from '../../document/pictureDates.ts'
 import type { Band, ListPage, PaintingEntry } from '../../studio/paintingList.ts'
 import { read, send } from '../../ui/client.ts'
-import { dateText, dayText } from '../../ui/format.ts'
+import { Choice } from '../../ui/fields.tsx'
+import { dateText, dayText, upperFirst } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
@@ -19,12 +22,24 @@ interface ListProps {
   readonly judging: number
 }
 
+const stateChoices = [
+  { id: '', name: 'all of them' },
+  ...Object.entries(workStateNames).map(([id, name]) => ({ id, name })),
+]
+const orderChoices: readonly { readonly id: PaintingOrder; readonly name: string }[] = [
+  { id: 'title', name: 'by title' },
+  { id: 'date', name: 'by date to meet' },
+  { id: 'verdict', name: 'gravest first' },
+]
+
 /** Every painting: its layers as a strip, whether it is sound, and what comes next. */
 export function PaintingList({ initial, judging }: ListProps) {
   useDone()
   const [asked, setAsked] = useState('')
-  const pages = usePages(initial, asked, (from) =>
-    read('GET /api/paintings', { query: { find: asked, from } }),
+  const [state, setState] = useState('')
+  const [order, setOrder] = useState<PaintingOrder>('title')
+  const pages = usePages(initial, [asked, state, order].join('|'), (from) =>
+    read('GET /api/paintings', { query: { find: asked, state, order, from } }),
   )
   const { entries } = pages
   const [problem, setProblem] = useState<string | null>(null)
@@ -33,19 +48,7 @@ export function PaintingList({ initial, judging }: ListProps) {
     if (window.location.hash === '#new') begin.current?.focus()
   }, [])
   const add = (): void => {
-    const painting: PaintingDocument = {
-      id: crypto.randomUUID(),
-      title: 'Untitled painting',
-      widthCm: null,
-      heightCm: null,
-      support: 'linen_stretched',
-      ground: 'acrylic_dispersion_ground',
-      groundOn: null,
-      practice: 'oil-led',
-      areas: [],
-      deadline: null,
-      note: '',
-    }
+    const painting = blankPainting({ id: crypto.randomUUID(), title: 'Untitled painting' })
     void send('PUT /api/paintings', { painting, seen: null }).then((reply) =>
       reply.ok ? window.location.assign(`/paintings/${painting.id}`) : setProblem(reply.refusal.message),
     )
@@ -54,8 +57,22 @@ export function PaintingList({ initial, judging }: ListProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
         <h1 className="text-[2.2rem] leading-none">Paintings</h1>
-        <span className="flex flex-wrap items-center gap-3 sm:justify-end">
-          <FindField label="Find by title" value={asked} onValue={setAsked} />
+        <span className="flex flex-wrap items-center gap-3 sm:justify-end lg:flex-nowrap">
+          <FindField label="Find by title, place, whom for" value={asked} onValue={setAsked} />
+          <Choice
+            label="How far they are"
+            className="min-h-11 max-w-36"
+            value={state}
+            options={stateChoices}
+            onValue={setState}
+          />
+          <Choice
+            label="In which order"
+            className="min-h-11 max-w-40"
+            value={order}
+            options={orderChoices}
+            onValue={(chosen) => setOrder(chosen as PaintingOrder)}
+          />
           <button ref={begin} type="button" className="button min-h-11" onClick={add}>
             <Plus size={16} aria-hidden="true" /> New painting
           </button>
@@ -68,49 +85,77 @@ export function PaintingList({ initial, judging }: ListProps) {
         </p>
       )}
       {entries.length === 0 && (
-        <p className="font-read text-xl">{asked ? 'No title holds that.' : 'No painting is begun yet.'}</p>
+        <p className="font-read text-xl">
+          {asked || state ? 'No painting is like that.' : 'No painting is begun yet.'}
+        </p>
       )}
       <ul>
-        {entries.map(({ id, title, support, practice, deadline, bands, verdict, worst, next }) => (
-          <li key={id} className="border-t border-rule">
-            <a
-              href={`/paintings/${id}`}
-              className="grid items-center gap-x-6 gap-y-1 py-3 hover:bg-wash sm:grid-cols-[5.5rem_16rem_1fr]"
-            >
-              <Strip bands={bands} />
-              <span className="min-w-0">
-                <span className="block font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere]">
-                  {title}
+        {entries.map(
+          ({
+            id,
+            title,
+            support,
+            practice,
+            deadline,
+            state: work,
+            client,
+            place,
+            bands,
+            verdict,
+            worst,
+            next,
+          }) => (
+            <li key={id} className="border-t border-rule">
+              <a
+                href={`/paintings/${id}`}
+                className="grid items-center gap-x-6 gap-y-1 py-3 hover:bg-wash sm:grid-cols-[5.5rem_16rem_1fr]"
+              >
+                <Strip bands={bands} />
+                <span className="min-w-0">
+                  <span className="block font-read text-[1.3rem] leading-tight [overflow-wrap:anywhere]">
+                    {title}
+                  </span>
+                  <span className="block text-[0.85rem] text-soft">
+                    {[
+                      work === 'in-work' ? null : workStateNames[work],
+                      place,
+                      client && `for ${client}`,
+                      supportOf(support)!.name,
+                      practice.toLowerCase(),
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </span>
                 </span>
-                <span className="block text-[0.85rem] text-soft">
-                  {[supportOf(support)!.name, practice.toLowerCase(), deadline && `due ${dateText(deadline)}`]
-                    .filter(Boolean)
-                    .join(' · ')}
-                </span>
-              </span>
-              <span className="min-w-0">
-                {verdict && bands.length > 0 ? (
-                  <span className="block leading-snug">
-                    <span className="mr-2">
-                      <VerdictWord verdict={verdict} />
+                <span className="min-w-0">
+                  {verdict && bands.length > 0 ? (
+                    <span className="block leading-snug">
+                      <span className="mr-2">
+                        <VerdictWord verdict={verdict} />
+                      </span>
+                      {worst}
                     </span>
-                    {worst}
-                  </span>
-                ) : (
-                  <span className="text-soft">{verdict ? 'No layers yet' : 'Being judged'}</span>
-                )}
-                {next && (
-                  <span className="block text-[0.88rem] text-soft">
-                    Next: {next.name}, {next.certain ? `from ${dayText(next.day)}` : 'no date yet'}
-                  </span>
-                )}
-                {!next && bands.length > 0 && (
-                  <span className="block text-[0.88rem] text-soft">All layers are painted</span>
-                )}
-              </span>
-            </a>
-          </li>
-        ))}
+                  ) : (
+                    <span className="text-soft">{verdict ? 'No layers yet' : 'Being judged'}</span>
+                  )}
+                  {deadline && (
+                    <span className="mr-4 text-[0.88rem] font-medium">
+                      {upperFirst(meetingNames[deadline.what])} {dateText(deadline.on)}
+                    </span>
+                  )}
+                  {next && (
+                    <span className="text-[0.88rem] text-soft">
+                      Next: {next.name}, {next.certain ? `from ${dayText(next.day)}` : 'no date yet'}
+                    </span>
+                  )}
+                  {!next && bands.length > 0 && (
+                    <span className="text-[0.88rem] text-soft">All layers are painted</span>
+                  )}
+                </span>
+              </a>
+            </li>
+          ),
+        )}
       </ul>
       <ListFoot pages={pages} what="paintings" />
       <Toasts />

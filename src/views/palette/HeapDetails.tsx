@@ -8,9 +8,9 @@ import { asLoosePaint, mostPaints } from '../../document/paints.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
+import { PartsList } from '../../ui/paint/PartsList.tsx'
 import { PaintLine, newPaint } from '../stack/PaintLine.tsx'
 import type { Stock } from '../stack/PaintLine.tsx'
-import { Added } from './Added.tsx'
 import { Consistencies } from './Consistencies.tsx'
 import { isLaid } from './laidOut.ts'
 import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
@@ -19,6 +19,9 @@ import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
 import { Spoils } from './Spoils.tsx'
 import type { Brushes } from './Spoils.tsx'
+
+/** About a drop; the painter says how much it really is. */
+const usualMl = 0.05
 
 interface DetailsProps {
   readonly laid: LaidHeap | SpoiltHeap
@@ -42,11 +45,15 @@ export function HeapDetails(props: DetailsProps) {
       {isLaid(laid) && <Figures laid={laid} palette={palette} />}
       <div className="grid gap-y-4">
         <Squeezed {...props} />
-        <Added
-          added={heap.added}
+        <PartsList
+          legend="Stirred into this heap alone, ml"
+          unit="ml"
+          asks="an oil, a thinner, a drier"
+          parts={heap.added}
+          usual={usualMl}
           findMaterial={findMaterial}
           bring={stock.bring}
-          onAdded={(added) => props.onPutIn({ added })}
+          onParts={(added) => props.onPutIn({ added })}
         />
         {isLaid(laid) && (
           <Spoils

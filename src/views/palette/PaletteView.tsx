@@ -1,5 +1,6 @@
 import { Plus, Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
+import { isRemoval } from '../../core/stack/kinds.ts'
 import { besidesOf, withPutIn } from '../../document/besides.ts'
 import type { PutIn } from '../../document/besides.ts'
 import { emptyHeap } from '../../document/heaps.ts'
@@ -23,6 +24,7 @@ import { HeapRow } from './HeapRow.tsx'
 import { isLaid, laidOut } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 import { MixedRecords } from './MixedRecords.tsx'
+import { PaintedNow } from './PaintedNow.tsx'
 import { Timing } from './Timing.tsx'
 import { Tools } from './Tools.tsx'
 import { useAlarms } from './useAlarms.ts'
@@ -63,7 +65,8 @@ export function PaletteView({ initial, events, at }: PaletteProps) {
 
 /** The first layer still to be painted, else the last. */
 const layerAtHand = ({ layers }: LoadedPicture): LayerDocument | undefined =>
-  layers.find(({ painted }) => !painted) ?? layers.at(-1)
+  layers.find(({ painted, event }) => !painted && !isRemoval(event.kind)) ??
+  layers.findLast(({ event }) => !isRemoval(event.kind))
 
 interface CardProps {
   readonly layer: LayerDocument
@@ -98,8 +101,6 @@ function Card({ layer, edited, before, onLayer }: CardProps) {
     void edited.act(
       requestTo('POST /api/layers/{id}/mixed', { heaps: unmixed.map(asMixed) }, { params: { id: layer.id } }),
     )
-  const paint = (): void =>
-    void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layer.id } }))
   const add = (): void => {
     const colour = layer.paints[0] ?? newPaint
     const fresh = emptyHeap(crypto.randomUUID(), colour)
@@ -168,12 +169,8 @@ function Card({ layer, edited, before, onLayer }: CardProps) {
           <button type="button" className="button min-h-16" onClick={() => window.print()}>
             <Printer size={17} aria-hidden="true" /> On paper
           </button>
-          {unmixed.length === 0 && !layer.painted && (
-            <button type="button" className="button min-h-11 basis-full justify-center" onClick={paint}>
-              I have painted {layer.name}
-            </button>
-          )}
         </div>
+        <PaintedNow layer={layer} edited={edited} onLayer={onLayer} />
         <FinePrint laid={laid} />
         {layer.palette && !layer.painted && (
           <button

@@ -2,6 +2,7 @@ import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { mostAreas } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
+import { Tick } from '../../ui/tick/Tick.tsx'
 
 export interface AreaProps {
   /** The picture's named parts. */
@@ -62,23 +63,3 @@ export function AreaChoice({ areas, chosen, onChoose, onName }: AreaProps) {
     </fieldset>
   )
 }
-
-const Tick = ({
-  label,
-  on,
-  onTick,
-}: {
-  readonly label: string
-  readonly on: boolean
-  readonly onTick: (on: boolean) => void
-}) => (
-  <label className="flex min-h-9 items-center gap-2">
-    <input
-      type="checkbox"
-      className="size-4 accent-[var(--ink)]"
-      checked={on}
-      onChange={({ target }) => onTick(target.checked)}
-    />
-    {label}
-  </label>
-)

@@ -3,6 +3,7 @@ import { parseNumber } from '../../core/measure/parse.ts'
 import { leftOver, mostAreas, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { brushOf } from '../../document/brush.ts'
+import { namedAreasOf, newArea } from '../../document/areas.ts'
 import { areasIn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { AreaDocument } from '../../document/studio.ts'
@@ -18,12 +19,11 @@ export function Areas({
   readonly picture: Picture
   readonly onChange: (areas: AreaDocument[]) => void
 }) {
-  const all = areasIn(picture)
-  const areas = all.filter(({ id }) => id !== restId)
-  const rest = areas.length > 0 ? all.find(({ id }) => id === restId) : undefined
+  const areas = namedAreasOf(picture)
+  const rest = areas.length > 0 ? areasIn(picture).find(({ id }) => id === restId) : undefined
   const change = (id: string, part: Partial<AreaDocument>): void =>
-    onChange(areas.map((area) => (area.id === id ? { ...area, ...part } : { ...area })))
-  const others = (id: string): readonly Area[] => areas.filter((area) => area.id !== id)
+    onChange(areas.map((area) => (area.id === id ? { ...area, ...part } : area)))
+  const others = (id: string): AreaDocument[] => areas.filter((area) => area.id !== id)
   const isUsed = (id: string): boolean => picture.layers.some((layer) => brushOf(layer).areas.includes(id))
   return (
     <fieldset className="sm:col-span-2">
@@ -53,7 +53,7 @@ export function Areas({
             aria-label={isUsed(id) ? `${name} has layers of its own` : `Remove ${name}`}
             disabled={isUsed(id)}
             className="grid size-9 place-items-center hover:bg-wash disabled:opacity-30"
-            onClick={() => onChange(others(id).map((area) => ({ ...area })))}
+            onClick={() => onChange(others(id))}
           >
             <X size={15} aria-hidden="true" />
           </button>
@@ -68,12 +68,7 @@ export function Areas({
         <button
           type="button"
           className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link"
-          onClick={() =>
-            onChange([
-              ...areas.map((area) => ({ ...area })),
-              { id: crypto.randomUUID(), name: `part ${areas.length + 1}`, share: null },
-            ])
-          }
+          onClick={() => onChange([...areas, newArea(`part ${areas.length + 1}`, crypto.randomUUID())])}
         >
           <Plus size={14} aria-hidden="true" /> a part
         </button>

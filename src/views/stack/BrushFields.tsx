@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { Plus } from 'lucide-react'
+import { isClearKind } from '../../core/stack/kinds.ts'
 import type { Brush } from '../../document/brush.ts'
 import { parseParts } from '../../core/measure/parse.ts'
 import { Labelled, TypedRow } from '../../ui/fields.tsx'
@@ -16,10 +17,14 @@ import { mostPaints } from '../../document/paints.ts'
 import type { Paint } from '../../document/paints.ts'
 import type { Stock } from './PaintLine.tsx'
 import { Thickness } from './Thickness.tsx'
+import type { ThicknessProps } from './Thickness.tsx'
 
 const noMedium: readonly Choosable[] = [{ id: '', name: 'none' }]
 const mediumLookups = ['medium', 'batch'] as const
 const usualShare = 0.25
+/** The handle of the medium runs to twice the paint. */
+const mostOfPaint = 2
+const dragSteps = 200
 
 interface BrushProps {
   readonly stock: Stock
@@ -30,8 +35,11 @@ interface BrushProps {
   readonly onChange: (change: Partial<Brush>) => void
 }
 
+type Props = BrushProps & Pick<ThicknessProps, 'spot' | 'areaM2'>
+
 /** What is on the brush and how thick it goes on: paints, medium, thinner, thickness. */
-export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }: BrushProps) {
+export function BrushFields(props: Props) {
+  const { brush, mediumName, findMaterial, stock, spot, areaM2, onChange } = props
   const { bring } = stock
   const setPaint = (at: number, changed: Paint): void =>
     onChange({ paints: brush.paints.map((paint, index) => (index === at ? changed : paint)) })
@@ -45,55 +53,78 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
   }, [brush])
   const partsOf = (mediumId: string): Brush['medium'] =>
     mediumId ? { mediumId, parts: latest.current.medium?.parts ?? usualShare } : null
+  const isClear = isClearKind(brush.event.kind)
   return (
     <>
-      <fieldset className="min-w-0 sm:col-span-2">
-        <legend className="text-[0.8rem] text-soft">Paint, in parts by volume</legend>
-        {brush.paints.map((paint, at) => (
-          <PaintLine
-            key={at}
-            paint={paint}
-            findMaterial={findMaterial}
-            stock={stock}
-            onPaint={(changed) => setPaint(at, changed)}
-            onRemove={() => onChange({ paints: brush.paints.filter((_, index) => index !== at) })}
-          />
-        ))}
-        <button
-          type="button"
-          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link disabled:text-soft"
-          disabled={brush.paints.length >= mostPaints}
-          onClick={() => onChange({ paints: [...brush.paints, newPaint] })}
-        >
-          <Plus size={14} aria-hidden="true" />{' '}
-          {brush.paints.length > 0 ? 'another colour' : 'a colour (none: a clear oil film)'}
-        </button>
-      </fieldset>
+      {!isClear && (
+        <fieldset className="min-w-0 sm:col-span-2">
+          <legend className="text-[0.8rem] text-soft">Paint, in parts by volume</legend>
+          {brush.paints.map((paint, at) => (
+            <PaintLine
+              key={at}
+              paint={paint}
+              findMaterial={findMaterial}
+              stock={stock}
+              onPaint={(changed) => setPaint(at, changed)}
+              onRemove={() => onChange({ paints: brush.paints.filter((_, index) => index !== at) })}
+            />
+          ))}
+          <button
+            type="button"
+            className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link disabled:text-soft"
+            disabled={brush.paints.length >= mostPaints}
+            onClick={() => onChange({ paints: [...brush.paints, newPaint] })}
+          >
+            <Plus size={14} aria-hidden="true" />{' '}
+            {brush.paints.length > 0 ? 'another colour' : 'a colour (none: a clear oil film)'}
+          </button>
+        </fieldset>
+      )}
 
-      <div className="flex min-w-0 gap-2">
-        <Labelled
-          label="Medium"
-          className="min-w-0 grow"
-          hint={choice.awaited && `${choice.awaited.name} is taken once the studio answers.`}
-        >
-          {(id) => (
-            <Chooser
-              id={id}
-              shown={mediumName}
-              options={noMedium}
-              lookups={mediumLookups}
-              lately="medium"
-              onChoose={(chosen) =>
-                void choice.choose(chosen, () => onChange({ medium: partsOf(chosen.id) }))
-              }
+      <div className="min-w-0">
+        <div className="flex min-w-0 gap-2">
+          <Labelled
+            label="Medium"
+            className="min-w-0 grow"
+            hint={choice.awaited && `${choice.awaited.name} is taken once the studio answers.`}
+          >
+            {(id) => (
+              <Chooser
+                id={id}
+                shown={mediumName}
+                options={noMedium}
+                lookups={mediumLookups}
+                lately="medium"
+                onChoose={(chosen) =>
+                  void choice.choose(chosen, () => onChange({ medium: partsOf(chosen.id) }))
+                }
+              />
+            )}
+          </Labelled>
+          {brush.medium && (
+            <Parts
+              value={brush.medium.parts}
+              ofPaint={ofPaint}
+              onValue={(parts) => onChange({ medium: { ...brush.medium!, parts } })}
             />
           )}
-        </Labelled>
-        {brush.medium && (
-          <Parts
-            value={brush.medium.parts}
-            ofPaint={ofPaint}
-            onValue={(parts) => onChange({ medium: { ...brush.medium!, parts } })}
+        </div>
+        {brush.medium && !isClear && (
+          <input
+            type="range"
+            aria-label="Drag how much medium it holds"
+            className="h-9 w-full accent-[var(--ink)]"
+            min={0}
+            max={dragSteps}
+            value={Math.round((dragSteps * brush.medium.parts) / (mostOfPaint * ofPaint))}
+            onChange={({ target }) =>
+              onChange({
+                medium: {
+                  ...brush.medium!,
+                  parts: Number(((Number(target.value) * mostOfPaint * ofPaint) / dragSteps).toPrecision(2)),
+                },
+              })
+            }
           />
         )}
       </div>
@@ -119,7 +150,7 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
         )}
       </div>
 
-      {brush.besides.length > 0 && (
+      {!isClear && brush.besides.length > 0 && (
         <p className="text-[0.9rem] text-soft sm:col-span-2">
           Also in it:{' '}
           {brush.besides
@@ -134,7 +165,7 @@ export function BrushFields({ brush, mediumName, findMaterial, stock, onChange }
           </button>
         </p>
       )}
-      <Thickness layer={brush} onChange={onChange} />
+      {!isClear && <Thickness layer={brush} spot={spot} areaM2={areaM2} onChange={onChange} />}
     </>
   )
 }

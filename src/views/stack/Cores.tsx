@@ -1,7 +1,10 @@
 import { useEffect, useRef } from 'react'
+import { isReached } from '../../core/cure/forecast.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { AssessedArea } from '../../document/assess.ts'
+import { profileOn } from '../../document/living.ts'
+import type { LivingPicture } from '../../document/living.ts'
 import { later, useLater } from '../../ui/useLater.ts'
 import { VerdictMark, verdictWords } from '../../ui/Verdict.tsx'
 import type { LayerRow } from './rows.ts'
@@ -30,12 +33,13 @@ const sumOf = (heights: readonly number[]): number => heights.reduce((sum, one) 
 /** Strata on a square-root scale, so that 1500 µm and 15 µm both can be seen. */
 export function scaleOf(cores: readonly Core[], rowsHeight: number): CoreScale {
   const perRoot = cores.reduce((least, { rows }) => {
-    const roots = sumOf(rows.map(({ thickestUm }) => Math.sqrt(thickestUm)))
-    const thinnest = rows.length * thinnestPx
+    const films = rows.filter(({ isRemoval }) => !isRemoval)
+    const roots = sumOf(films.map(({ thickestUm }) => Math.sqrt(thickestUm)))
+    const thinnest = films.length * thinnestPx
     return roots > 0 ? Math.min(least, Math.max(rowsHeight - thinnest, thinnest) / roots) : least
   }, mostPxPerRoot)
   const strataOf = (rows: readonly LayerRow[]): readonly number[] =>
-    rows.map(({ thickestUm }) => thinnestPx + perRoot * Math.sqrt(thickestUm))
+    rows.map(({ isRemoval, thickestUm }) => (isRemoval ? 0 : thinnestPx + perRoot * Math.sqrt(thickestUm)))
   return { height: Math.max(rowsHeight, ...cores.map(({ rows }) => sumOf(strataOf(rows)))), strataOf }
 }
 
@@ -45,10 +49,13 @@ interface CoresProps extends CoreScale {
   readonly onArea: (area: string) => void
   readonly selected: string | null
   readonly woven: boolean
+  readonly day: number
+  readonly living: LivingPicture | null
 }
 
 /** A section through every area, side by side on the same support; the chosen one is large and stands by its rows. */
-export function Cores({ cores, chosen, onArea, height, strataOf, selected, woven }: CoresProps) {
+export function Cores(props: CoresProps) {
+  const { cores, chosen, onArea, height, strataOf, selected, woven, day, living } = props
   const sectionOf = ({ area, rows }: Core) => (
     <Section
       rows={rows}
@@ -56,6 +63,8 @@ export function Cores({ cores, chosen, onArea, height, strataOf, selected, woven
       height={height}
       selected={area.id === chosen ? selected : null}
       woven={woven}
+      day={day}
+      profileOf={(layerId) => living && profileOn(living, area.id, layerId, day)}
     />
   )
   const [only] = cores
@@ -94,12 +103,15 @@ interface SectionProps {
   readonly height: number
   readonly selected: string | null
   readonly woven: boolean
+  readonly day: number
+  /** How far a film has cured through its depth that day. */
+  readonly profileOf: (layerId: string) => readonly number[] | null
 }
 
 /** Drawn once the page answers; its place is kept. */
 const drawer = later(() => import('./section.ts').then(({ drawSection }) => drawSection))
 
-function Section({ rows, strata, height, selected, woven }: SectionProps) {
+function Section({ rows, strata, height, selected, woven, day, profileOf }: SectionProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const drawSection = useLater(drawer)
   const total = sumOf(strata)
@@ -108,7 +120,7 @@ function Section({ rows, strata, height, selected, woven }: SectionProps) {
     strata.map(Math.round),
     selected,
     woven,
-    rows.map(({ layer, colour, state }) => [layer.id, colour, state]),
+    rows.map((row) => [row.layer.id, row.colour, stateOf(row, day), profileOf(row.layer.id)]),
   ])
   useEffect(() => {
     const element = canvas.current
@@ -125,7 +137,9 @@ function Section({ rows, strata, height, selected, woven }: SectionProps) {
       drawSection(
         context,
         width,
-        rows.map((row, index) => stratumOf(row, strata[index]!, selected)),
+        rows.flatMap((row, index) =>
+          row.isRemoval ? [] : [stratumOf(row, strata[index]!, selected, day, profileOf(row.layer.id))],
+        ),
         { groundPx, supportPx, woven },
         {
           paper: colour('--paper'),
@@ -157,8 +171,14 @@ function Section({ rows, strata, height, selected, woven }: SectionProps) {
   )
 }
 
-function stratumOf(row: LayerRow, heightPx: number, selected: string | null): Stratum {
-  const { layer, spot, colour, state } = row
+function stratumOf(
+  row: LayerRow,
+  heightPx: number,
+  selected: string | null,
+  day: number,
+  profile: readonly number[] | null,
+): Stratum {
+  const { layer, spot, colour } = row
   const pvc = spot?.film.pvc ?? 0
   const opaque = spot?.film.powder.opaque ?? 0
   return {
@@ -168,9 +188,18 @@ function stratumOf(row: LayerRow, heightPx: number, selected: string | null): St
     pvc,
     clearness: (1 - opaque) * (1 - Math.min(1, pvc * 1.6)),
     grain: grainOf(row),
-    state: state === null ? 'planned' : state === 'wet' || state === 'touch dry' ? 'soft' : 'firm',
+    state: stateOf(row, day),
+    profile,
     selected: layer.id === selected,
   }
+}
+
+/** How a film is drawn on a day; a moment's slack, as days are told to the hour. */
+function stateOf({ goneDay, assessed, forecast, layer }: LayerRow, day: number): Stratum['state'] {
+  const age = day - assessed.date.day
+  if (goneDay !== null && goneDay <= day) return 'gone'
+  if (age < 0 || (age < 1e-6 && !layer.painted)) return 'planned'
+  return isReached(forecast, 'firm', age) ? 'firm' : 'soft'
 }
 
 const earths = /^(pbr7|py43$|pg23$)/

@@ -4,8 +4,9 @@ import { useMemo } from 'react'
 import type { ReactNode } from 'react'
 import { groundOf, supportOf } from '../../core/stack/support.ts'
 import type { Assessment } from '../../document/assess.ts'
+import type { LivingPicture } from '../../document/living.ts'
 import type { Picture } from '../../document/picture.ts'
-import { umText, upperFirst } from '../../ui/format.ts'
+import { dayText, umText, upperFirst } from '../../ui/format.ts'
 import { moved, MovingRow, useSorting } from '../../ui/sorting.tsx'
 import type { Moving } from '../../ui/sorting.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
@@ -13,7 +14,7 @@ import { Cores, scaleOf } from './Cores.tsx'
 import { rowsOf } from './rows.ts'
 import type { LayerRow } from './rows.ts'
 import { Stair, StairAxis } from './Stair.tsx'
-import { TimeAxis, TimeColumn } from './TimeColumn.tsx'
+import { TimeAxis, TimeColumn, timeSpan } from './TimeColumn.tsx'
 
 interface DrawingProps {
   readonly picture: Picture
@@ -23,30 +24,36 @@ interface DrawingProps {
   readonly onArea: (area: string) => void
   readonly selected: string | null
   readonly onSelect: (id: string) => void
+  /** The day the sections are shown on, and the handle that moves it. */
+  readonly day: number
+  readonly living: LivingPicture | null
+  readonly handle: (span: readonly [number, number]) => ReactNode
   /** The new order of the area's layers, bottom first. */
   readonly onOrder: (ids: readonly string[]) => void
 }
 
 /** The face of the program: a section through each area, and of the chosen one its fat stair and its drying, row by row. */
-export function Drawing({ picture, assessment, area, onArea, selected, onSelect, onOrder }: DrawingProps) {
+export function Drawing(props: DrawingProps) {
+  const { picture, assessment, area, onArea, selected, onSelect, day, living, onOrder } = props
   const cores = useMemo(
     () => assessment.areas.map((one) => ({ ...one, rows: rowsOf(picture, assessment, one.area.id) })),
     [picture, assessment],
   )
   const chosen = cores.find((core) => core.area.id === area) ?? cores[0]!
   const { rows } = chosen
-  const rowPx = rows.length <= 5 ? 62 : rows.length <= 8 ? 52 : 46
+  const rowPx = rows.length <= 5 ? 62 : rows.length <= 8 ? 52 : rows.length <= 10 ? 46 : 40
   const { height, strataOf } = scaleOf(cores, rows.length * rowPx)
   const strata = strataOf(rows)
   const lead = height - rows.length * rowPx
-  const ids = rows.map(({ layer }) => layer.id)
   const sorted = rows.map(({ layer }) => ({
     id: layer.id,
     name: layer.name,
     stays: layer.painted !== null,
   }))
   const canMove = sorted.filter(({ stays }) => !stays).length > 1
-  const { movings, mover } = useSorting(sorted, (from, to) => onOrder(moved(ids, from, to).toReversed()))
+  const { movings, mover } = useSorting(sorted, (from, to) =>
+    onOrder(moved(rows, from, to).toReversed().flatMap(idsOf)),
+  )
   const support = supportOf(picture.painting.support)!
   const inArea = cores.length > 1 ? ` ${inTheArea(chosen.area.name)}` : ''
   return (
@@ -69,6 +76,8 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
         strataOf={strataOf}
         selected={selected}
         woven={support.flexible}
+        day={day}
+        living={living}
       />
       <Leaders
         rows={rows}
@@ -104,7 +113,8 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
             <Stair rows={rows} verdicts={rows.map(({ verdict }) => verdict)} rowPx={rowPx} />
           </div>
           <div style={{ paddingTop: lead }}>
-            <TimeColumn rows={rows} picture={picture} rowPx={rowPx} />
+            <TimeColumn rows={rows} picture={picture} rowPx={rowPx} day={day} />
+            {props.handle(timeSpan(rows, picture))}
           </div>
         </>
       )}
@@ -112,9 +122,15 @@ export function Drawing({ picture, assessment, area, onArea, selected, onSelect,
   )
 }
 
+/** A film moves with all it is laid in. */
+const idsOf = ({ layer, passes }: LayerRow): readonly string[] =>
+  [layer, ...passes].sort((a, b) => a.position - b.position).map(({ id }) => id)
+
 function groundText({ painting }: Picture): string {
   const ground = painting.ground ? groundOf(painting.ground) : undefined
   const support = supportOf(painting.support)!.name
+  if (painting.old)
+    return `${painting.old.title || 'An old picture'}, taken as hard and closed, on ${support}`
   return ground
     ? `${upperFirst(ground.name)}, takes ${ground.lossMlPerM2.low}–${ground.lossMlPerM2.high} ml/m² of oil (estimate), on ${support}`
     : `No ground, on ${support}`
@@ -135,6 +151,16 @@ const ColumnTitle = ({
   </div>
 )
 
+/** How thick a film is, what is left of it, and in how many passes it was laid. */
+function filmText({ spot, brush, passes, goneDay }: LayerRow): string | null {
+  if (!spot) return null
+  if (goneDay !== null) return `taken off ${dayText(goneDay).slice(4)}`
+  const left = spot.left < 1 ? `, ${umText(spot.film.dryThicknessUm * spot.left)} left` : ''
+  const ridges = brush.ridgeWetUm ? `, ridges ${umText(spot.thickestUm * spot.left)}` : ''
+  const several = passes.length > 0 ? `, ${passes.length + 1} passes` : ''
+  return `${umText(spot.film.dryThicknessUm)}${left}${ridges}${several}`
+}
+
 function RowLine({
   row,
   rowPx,
@@ -150,9 +176,8 @@ function RowLine({
   readonly onSelect: (id: string) => void
   readonly canMove: boolean
 }) {
-  const { layer, brush, assessed, spot, state, verdict, mixture } = row
-  const ridges = brush.ridgeWetUm ? `, ridges ${umText(row.thickestUm)}` : ''
-  const what = assessed.problem ?? `${spot ? umText(spot.film.dryThicknessUm) : ''}${ridges} · ${mixture}`
+  const { layer, assessed, state, verdict, mixture } = row
+  const what = assessed.problem ?? [filmText(row), mixture].filter(Boolean).join(' · ')
   return (
     <li
       ref={ref}
@@ -168,7 +193,7 @@ function RowLine({
       >
         <span className="flex items-center gap-2">
           <span
-            className={`line-clamp-2 font-read text-[0.98rem] leading-tight [overflow-wrap:anywhere] ${rowPx > 50 ? 'lg:text-[1.15rem]' : 'lg:text-[1.02rem]'} ${layer.painted ? '' : 'italic'}`}
+            className={`line-clamp-2 font-read text-[0.98rem] leading-tight [overflow-wrap:anywhere] ${rowPx > 50 ? 'lg:text-[1.15rem]' : 'lg:text-[1.02rem]'} ${layer.painted ? '' : 'italic'} ${row.goneDay === null ? '' : 'line-through decoration-1'}`}
           >
             {layer.name}
           </span>

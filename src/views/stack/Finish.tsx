@@ -1,8 +1,9 @@
 import { useMemo } from 'react'
 import type { StateId } from '../../core/cure/states.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
+import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import type { Assessment } from '../../document/assess.ts'
+import { nextDate } from '../../document/pictureDates.ts'
 import type { Picture } from '../../document/picture.ts'
 import { chanceText, datesText, dayText, monthText } from '../../ui/format.ts'
 
@@ -24,7 +25,7 @@ export function Finish({
     return { days: reaching('firm'), soft: reaching('varnishSoft'), cured: reaching('cured') }
   }, [picture, assessment])
   if (days.length === 0) return null
-  const { deadline } = picture.painting
+  const deadline = nextDate(picture.painting, dateOf(picture.today))?.on
   const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
     <p>

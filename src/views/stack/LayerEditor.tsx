@@ -1,14 +1,18 @@
 import { isPast } from '../../ui/format.ts'
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { ReactNode } from 'react'
-import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
+import type { AssessedLayer } from '../../document/assess.ts'
+import { isRemoval } from '../../core/stack/kinds.ts'
+import { brushOf } from '../../document/brush.ts'
 import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
 import { inTheArea } from '../../core/words.ts'
-import { DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
+import { ChoiceRow, DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
+import { Tick } from '../../ui/tick/Tick.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import type { AreaProps } from './AreaChoice.tsx'
+import type { EventFieldsProps } from './event/EventFields.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { Numbers } from './Numbers.tsx'
 import type { FactsProps } from './PaintedFacts.tsx'
@@ -16,15 +20,21 @@ import type { FactsProps } from './PaintedFacts.tsx'
 interface EditorProps extends Omit<FactsProps, 'painted'> {
   readonly layer: LayerDocument
   readonly assessed: AssessedLayer
-  /** The layer in the area looked at, and that area's name where there are several. */
-  readonly spot: AssessedSpot | null
+  /** The name of the area looked at, where there are several. */
   readonly areaName: string | null
   readonly alkydWeight: number
+  /** Whether what lies under it sheds it, unless it is prepared. */
+  readonly asksTooth: boolean
+  /** All that is one film with it, itself among them. */
+  readonly passes: readonly Pick<LayerDocument, 'id' | 'name'>[]
+  readonly onPass: (id: string) => void
   readonly canRise: boolean
   readonly canSink: boolean
   readonly onChange: (change: Partial<PlannedLayer>) => void
   readonly onMove: (by: 1 | -1) => void
   readonly onRemove: () => void
+  /** Plans further coats of it, on these days. */
+  readonly onCoats: (days: readonly number[]) => void
   /** What the layer wants of each tube. */
   readonly needs: ReactNode
   /** What can be done with the layer, and what was. */
@@ -40,26 +50,62 @@ export function LayerEditor(props: EditorProps) {
   return (
     <section aria-label={`Layer ${layer.name}`} className="min-w-0">
       <Head {...props} />
+      {props.passes.length > 1 && <Passes {...props} />}
       {areaName !== null && spot && (
         <p className="mt-2 text-[0.9rem] text-soft">
           Figures are those {inTheArea(areaName)}
           {assessed.spots.length > 1 && assessed.worst === spot && ', where it is the last to become firm'}.
         </p>
       )}
-      <Numbers assessed={assessed} spot={spot} alkydWeight={props.alkydWeight} />
+      {!(isRemoval(brushOf(layer).event.kind) && assessed.problem === null) && (
+        <Numbers assessed={assessed} spot={spot} alkydWeight={props.alkydWeight} />
+      )}
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         {layer.painted ? (
           <Facts {...props} painted={layer.painted} />
         ) : (
           <>
-            <BrushFields
+            <Doing
+              isolating={
+                spot && {
+                  spot,
+                  wetUm: layer.wetThicknessUm,
+                  areaM2: props.areaM2,
+                  firstDay: assessed.date.day,
+                  onCoats: props.onCoats,
+                }
+              }
               brush={layer}
-              mediumName={mediumName}
+              areaM2={props.areaM2}
               findMaterial={findMaterial}
-              stock={stock}
+              solventFree={props.solventFree}
+              bring={stock.bring}
               onChange={onChange}
             />
-            {props.needs}
+            {!isRemoval(layer.event.kind) && (
+              <>
+                <BrushFields
+                  brush={layer}
+                  mediumName={mediumName}
+                  findMaterial={findMaterial}
+                  stock={stock}
+                  spot={spot}
+                  areaM2={props.areaM2}
+                  onChange={onChange}
+                />
+                {props.needs}
+              </>
+            )}
+            {(props.asksTooth || layer.prepared !== null) && (
+              <ChoiceRow
+                label="What it goes on was"
+                className="sm:col-span-2"
+                hint="Within two days before. Never dry, and never where there is lead, cadmium, chromium, cobalt, nickel or manganese."
+                value={layer.prepared ?? ''}
+                options={preparationChoices}
+                onValue={(chosen) => onChange({ prepared: (chosen || null) as PlannedLayer['prepared'] })}
+              />
+            )}
             <Plan layer={layer} onChange={onChange} />
             <Where
               areas={areas}
@@ -82,6 +128,20 @@ export function LayerEditor(props: EditorProps) {
   )
 }
 
+const preparationChoices = [
+  { id: '', name: 'left as it is' },
+  { id: 'wet-scuff', name: 'scuffed wet' },
+  { id: 'oiled-out', name: 'oiled out, and rubbed off again' },
+]
+
+const doing = later(() => import('./event/EventFields.tsx').then(({ EventFields }) => EventFields))
+
+/** What is done: asked once the page answers, in a place kept for it. */
+function Doing(props: EventFieldsProps) {
+  const EventFields = useLater(doing)
+  return EventFields ? <EventFields {...props} /> : <div className="min-h-[4.6rem] sm:col-span-2" />
+}
+
 const facts = later(() => import('./PaintedFacts.tsx').then(({ PaintedFacts }) => PaintedFacts))
 
 /** What was used: read once the page answers, in a place kept for it. */
@@ -97,6 +157,24 @@ function Where(props: AreaProps) {
   const AreaChoice = useLater(areaChoice)
   return AreaChoice ? <AreaChoice {...props} /> : <div className="min-h-14 sm:col-span-2" />
 }
+
+/** The goings-over of one sitting, to go from one to the other. */
+const Passes = ({ layer, passes, onPass }: Pick<EditorProps, 'layer' | 'passes' | 'onPass'>) => (
+  <p className="mt-2 flex flex-wrap items-center gap-x-4 text-[0.9rem]">
+    <span className="text-soft">One film, laid in</span>
+    {passes.map(({ id, name }) => (
+      <button
+        key={id}
+        type="button"
+        aria-pressed={id === layer.id}
+        className="min-h-9 link aria-pressed:font-medium aria-pressed:no-underline"
+        onClick={() => onPass(id)}
+      >
+        {name}
+      </button>
+    ))}
+  </p>
+)
 
 function Head({ layer, canRise, canSink, onChange, onMove, onRemove }: EditorProps) {
   return (
@@ -141,15 +219,20 @@ function Plan({ layer, onChange }: Pick<EditorProps, 'layer' | 'onChange'>) {
         value={layer.plannedOn}
         onValue={(plannedOn) => onChange({ plannedOn })}
       />
-      <label className="flex min-h-9 items-center gap-2 self-start pt-4 text-[0.9rem]">
-        <input
-          type="checkbox"
-          className="size-4 accent-[var(--ink)]"
-          checked={layer.wetInWet}
-          onChange={({ target }) => onChange({ wetInWet: target.checked })}
+      <Tick
+        label="in the same sitting as the layer under it"
+        className="self-start pt-4 text-[0.9rem]"
+        on={layer.wetInWet}
+        onTick={(on) => onChange(on ? { wetInWet: true } : { wetInWet: false, pass: false })}
+      />
+      {layer.wetInWet && !isRemoval(layer.event.kind) && (
+        <Tick
+          label="a further pass of it: the two are one film"
+          className="text-[0.9rem]"
+          on={layer.pass}
+          onTick={(pass) => onChange({ pass })}
         />
-        in the same sitting as the layer under it
-      </label>
+      )}
     </div>
   )
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Forecast } from '../../core/cure/forecast.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
+import { isRemoval } from '../../core/stack/kinds.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { paintedAtOf } from '../../document/brush.ts'
 import { doubtfulFeels } from '../../document/fingers.ts'
@@ -41,7 +42,7 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
         className="button button-ink min-h-11"
         onClick={() => void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params }))}
       >
-        Painted just now
+        {isRemoval(layer.event.kind) ? 'Done just now' : 'Painted just now'}
       </button>
     )
   return touching ? (
@@ -54,15 +55,17 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
     />
   ) : (
     <div className="flex flex-wrap gap-3">
-      <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
-        Touch test
-      </button>
+      {!isRemoval(layer.event.kind) && (
+        <button type="button" className="button min-h-11" onClick={() => setTouching(true)}>
+          Touch test
+        </button>
+      )}
       <button
         type="button"
         className="min-h-11 text-soft link"
         onClick={() => void edited.act(requestTo('DELETE /api/layers/{id}/painted', undefined, { params }))}
       >
-        It was not painted
+        {isRemoval(layer.event.kind) ? 'It was not done' : 'It was not painted'}
       </button>
     </div>
   )

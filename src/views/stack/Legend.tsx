@@ -10,6 +10,9 @@ export function Legend() {
       <Key label="planned">
         <circle cx="8" cy="7" r="5" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
       </Key>
+      <Key label="taken off">
+        <path d="M3 2L13 12M13 2L3 12" stroke="var(--ink)" strokeWidth="2" />
+      </Key>
       <Key label="touch dry, 8 times in 10" wide>
         <rect y="2" width="26" height="10" fill="var(--soft)" opacity="0.75" />
       </Key>

@@ -2,12 +2,16 @@ import { findInLibrary } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import type { Area } from '../../core/stack/area.ts'
+import { isRemoval, kindTable } from '../../core/stack/kinds.ts'
+import type { ReactNode } from 'react'
+import type { AssessedSpot } from '../../document/assess.ts'
 import type { UsableMedium } from '../../document/batchMedium.ts'
 import type { Correction, Painted } from '../../document/layer.ts'
 import { Labelled } from '../../ui/fields.tsx'
-import { about, dayText, shortName } from '../../ui/format.ts'
+import { about, dayText, percentText, shortName } from '../../ui/format.ts'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
+import { EventFields } from './event/EventFields.tsx'
 import type { Stock } from './PaintLine.tsx'
 
 /** What a painted layer's facts need; what is planned needs most of it too. */
@@ -18,6 +22,13 @@ export interface FactsProps {
   readonly onNameArea: (name: string) => string
   readonly mediums: readonly UsableMedium[]
   readonly findMaterial: FindMaterial
+  /** The surface the layer covers, m²; 0: not known. */
+  readonly areaM2: number
+  readonly solventFree: boolean
+  /** The layer in the area looked at; null while it cannot be made. */
+  readonly spot: AssessedSpot | null
+  /** The layer against its plan. */
+  readonly against: ReactNode
   /** What is being put right; null: nothing. */
   readonly correction: Correction | null
   readonly onCorrect: (correction: Correction | null) => void
@@ -51,6 +62,7 @@ export function PaintedFacts(props: FactsProps) {
         <button type="button" className="button mt-3" onClick={() => onCorrect({})}>
           Correct what was used
         </button>
+        {props.against}
       </div>
     )
   const now = { ...painted, ...correction }
@@ -67,13 +79,25 @@ export function PaintedFacts(props: FactsProps) {
       <p className="text-soft sm:col-span-2">
         Say what was really used. What was on record before stays beside it.
       </p>
-      <BrushFields
+      <EventFields
         brush={now}
-        mediumName={mediumName}
+        areaM2={props.areaM2}
         findMaterial={findMaterial}
-        stock={stock}
+        solventFree={props.solventFree}
+        bring={stock.bring}
         onChange={change}
       />
+      {!isRemoval(now.event.kind) && (
+        <BrushFields
+          brush={now}
+          mediumName={mediumName}
+          findMaterial={findMaterial}
+          stock={stock}
+          spot={props.spot}
+          areaM2={props.areaM2}
+          onChange={change}
+        />
+      )}
       <Labelled label="Painted">
         {(id) => (
           <input
@@ -107,13 +131,14 @@ const partsText = (parts: number): string => (parts === 1 ? '1 part' : `${about(
 
 /** What is on record, in words, line by line. */
 export function factsOf(painted: Painted, areas: readonly Area[]): readonly (readonly [string, string])[] {
-  const { at, paints, medium, thinner, besides, used, wetThicknessUm, ridgeWetUm } = painted
+  const { event, at, paints, medium, thinner, besides, used, wetThicknessUm, ridgeWetUm } = painted
   const own = (id: string): string | undefined => painted.materials.find((item) => item.id === id)?.name
   const named = (id: string): string => own(id) ?? shortName(findInLibrary(id)?.name ?? id)
   const where = painted.areas.map((id) => areas.find((area) => area.id === id)?.name ?? id)
   const several = paints.length > 1
   return [
-    ['painted', `${dayText(dayOf(at)!)}, ${at.slice(11)}`],
+    ...(event.kind === 'paint' ? [] : [['what', asDone(event, named)] as const]),
+    [isRemoval(event.kind) ? 'done' : 'painted', `${dayText(dayOf(at)!)}, ${at.slice(11)}`],
     ...(where.length > 0 ? [['where', where.join(', ')] as const] : []),
     ...(paints.length > 0
       ? [
@@ -140,9 +165,27 @@ export function factsOf(painted: Painted, areas: readonly Area[]): readonly (rea
           ] as const,
         ]
       : []),
-    [
-      'laid on',
-      `${about(wetThicknessUm, 4)} µm wet${ridgeWetUm === null ? '' : `, ${about(ridgeWetUm, 4)} µm at its thickest`}`,
-    ],
+    ...(isRemoval(event.kind)
+      ? []
+      : [
+          [
+            'laid on',
+            `${about(wetThicknessUm, 4)} µm wet${ridgeWetUm === null ? '' : `, ${about(ridgeWetUm, 4)} µm at its thickest`}`,
+          ] as const,
+        ]),
   ]
+}
+
+/** What was done, with what its kind asks for. */
+function asDone(event: Painted['event'], named: (id: string) => string): string {
+  const parts = [
+    kindTable[event.kind].name,
+    'covered' in event && `covers ${percentText(event.covered)} where it lies`,
+    'wiped' in event && `${percentText(event.wiped)} wiped off again`,
+    'coats' in event && event.coats > 1 && `${event.coats} coats`,
+    'takes' in event && `took ${percentText(event.takes)} of the film on top`,
+    'takesUm' in event && `took ${about(event.takesUm)} µm`,
+    'solvent' in event && (event.solvent ? `with ${named(event.solvent).toLowerCase()}` : 'with a dry cloth'),
+  ]
+  return parts.filter(Boolean).join(', ')
 }

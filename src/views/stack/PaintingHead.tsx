@@ -1,5 +1,7 @@
 import { practiceOf } from '../../core/practice/practice.ts'
+import { dateOf } from '../../core/plan/calendar.ts'
 import { groundOf, supportOf } from '../../core/stack/support.ts'
+import { meetingNames, nextDate } from '../../document/pictureDates.ts'
 import { Popup } from '../../ui/Popup.tsx'
 import { dateText } from '../../ui/format.ts'
 import { later, useLater } from '../../ui/useLater.ts'
@@ -12,12 +14,15 @@ export function PaintingHead(props: PaintingBoxProps) {
   const { painting, practices } = props.picture
   const Box = useLater(box)
   const practice = practiceOf(painting.practice, practices)
+  const next = nextDate(painting, dateOf(props.picture.today))
   const facts = [
     supportOf(painting.support)!.name,
-    (painting.ground ? groundOf(painting.ground)?.name : undefined) ?? 'no ground',
+    painting.old
+      ? 'over an old picture'
+      : ((painting.ground ? groundOf(painting.ground)?.name : undefined) ?? 'no ground'),
     painting.widthCm && painting.heightCm ? `${painting.widthCm} × ${painting.heightCm} cm` : null,
     `practice: ${practice.name.toLowerCase()}`,
-    painting.deadline ? `due ${dateText(painting.deadline)}` : null,
+    next ? `${meetingNames[next.what]} ${dateText(next.on)}` : null,
   ].filter(Boolean)
   return (
     <div className="min-w-0">

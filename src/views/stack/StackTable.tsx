@@ -77,23 +77,26 @@ const rangeOf = (day: number, forecast: Forecast, state: StateId): string => {
   return low === null || high === null ? 'may never be' : datesText(day + low, day + high)
 }
 
+const nowText = ({ state, goneDay, layer }: LayerRow): string =>
+  goneDay === null ? (state ?? (layer.painted ? 'done' : 'not painted')) : `taken off ${dayText(goneDay)}`
+
 /** As wide in every area, so that a column can be read down through all of them. */
 const columns: readonly (readonly [title: string, text: (row: LayerRow) => string, width: string])[] = [
   ['Layer', ({ layer }) => layer.name, 'w-[13%]'],
   ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture, 'w-[22%]'],
-  ['Dry, thickest', ({ thickestUm }) => umText(thickestUm), 'w-[9%]'],
-  ['Fat over need', ({ fatness }) => fatnessText(fatness), 'w-[7%]'],
+  ['Dry, thickest', ({ thickestUm, isRemoval }) => (isRemoval ? '–' : umText(thickestUm)), 'w-[9%]'],
+  ['Fat over need', ({ fatness, isRemoval }) => (isRemoval ? '–' : fatnessText(fatness)), 'w-[7%]'],
   ['When', ({ assessed }) => dateWords[assessed.date.source](dayText(assessed.date.day)), 'w-[12%]'],
   [
     'Touch dry, 8 times in 10',
-    ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'touch'),
+    ({ assessed, forecast, isRemoval }) => (isRemoval ? '–' : rangeOf(assessed.date.day, forecast, 'touch')),
     'w-[11%]',
   ],
   [
     'Firm, 8 times in 10',
-    ({ assessed, forecast }) => rangeOf(assessed.date.day, forecast, 'firm'),
+    ({ assessed, forecast, isRemoval }) => (isRemoval ? '–' : rangeOf(assessed.date.day, forecast, 'firm')),
     'w-[11%]',
   ],
-  ['Now', ({ state }) => state ?? 'not painted', 'w-[7%]'],
+  ['Now', nowText, 'w-[7%]'],
   ['Found', ({ verdict }) => verdictWords[verdict].toLowerCase(), 'w-[8%]'],
 ]

@@ -1,17 +1,22 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf, neverSanded } from '../../core/materials/hazards.ts'
+import { dayOf } from '../../core/plan/calendar.ts'
 import { practiceOf } from '../../core/practice/practice.ts'
 import { inTheArea } from '../../core/words.ts'
 import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
+import { isRemoval } from '../../core/stack/kinds.ts'
+import type { EventKind } from '../../core/stack/kinds.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { groundOf } from '../../core/stack/support.ts'
 import { assess } from '../../document/assess.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { brushOf } from '../../document/brush.ts'
-import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
+import { areaCm2Of } from '../../document/area.ts'
+import { brushOf, paintedAtOf } from '../../document/brush.ts'
+import type { LayerDocument } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend.ts'
+import type { Raise } from '../../document/plannedActual.ts'
 import { materialsUsed } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
@@ -20,6 +25,7 @@ import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
+import { Popup } from '../../ui/Popup.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
 import { moved } from '../../ui/sorting.tsx'
@@ -29,15 +35,21 @@ import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
+import type { AgainstProps } from './event/Against.tsx'
+import { furtherCoats, newEvent, newPasses } from './event/newEvent.ts'
+import type { LayerWrite } from './event/newEvent.ts'
 import { Findings } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
 import type { NeedsProps } from './TubeNeeds.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
+import type { HintProps } from './Hints.tsx'
 import { Legend } from './Legend.tsx'
+import type { OnDayProps } from './OnDay.tsx'
 import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
 import { usePicture } from './usePicture.ts'
 import type { EditedPicture } from './usePicture.ts'
+import { useLiving } from './useLiving.ts'
 import { useSolve } from './useSolve.ts'
 
 interface StackProps {
@@ -56,6 +68,8 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const { solved, isRefining, mends, problem } = useSolve(picture, initialSolved)
   const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
+  const [onDay, setOnDay] = useState<number | null>(null)
+  const living = useLiving(picture, solved, livingSpan(picture), onDay !== null)
   const [lookedAt, setArea] = useState(() => gravestArea(assessment))
   const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
   const inArea = picture.layers.filter((layer) => covers(brushOf(layer), area.id))
@@ -65,14 +79,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const place = inArea.findIndex(({ id }) => id === selected)
   const layer = inArea[place]
   const assessed = layer && assessment.layers[picture.layers.indexOf(layer)]!
+  const spot = assessed?.spots.find((one) => one.area === area.id) ?? null
+  const film = spot ? picture.layers[spot.layer]! : layer
+  const passes = inArea.filter((one) => {
+    const spots = assessment.layers[picture.layers.indexOf(one)]!.spots
+    return spots.some((other) => other.area === area.id && other.layer === spot?.layer)
+  })
 
-  const add = (): void => {
-    const top = picture.layers.at(-1)
-    const next = newLayer(picture.painting.id, (top?.position ?? -1) + 1, picture.layers.length)
+  const put = (layers: readonly LayerWrite[]): void => {
+    const params = { id: picture.painting.id }
     void edited
-      .act(requestTo('PUT /api/layers', { layer: next, seen: null }))
-      .then(({ is }) => is === 'done' && setChosen(next.id))
+      .act(requestTo('PUT /api/paintings/{id}/layers', { layers: [...layers] }, { params }))
+      .then(({ is }) => is === 'done' && setChosen(layers[0]!.layer.id))
   }
+  const add = (kind: EventKind = 'paint'): void => put(newEvent(picture, kind, area.id))
+  const top = inArea.findLast(({ event, painted }) => painted && !isRemoval(event.kind)) ?? inArea.at(-1)
   /** Puts the layers of this area in another order; those of other areas keep their places. */
   const order = (ids: readonly string[]): void => {
     const was = picture.layers.map(({ id }) => id)
@@ -103,6 +124,15 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const mend = ({ layerId, change }: LayerMend): void => {
     edited.editLayer(layerId, change)
     show(layerId)
+  }
+  /** Raises every layer that lies over one that came out fatter, in one step. */
+  const raise = (raises: readonly Raise[]): void => {
+    const layers = raises.flatMap(({ layerId, change }) => {
+      const found = picture.layers.find(({ id }) => id === layerId)
+      return found ? [{ layer: { ...found, ...change }, seen: found.revision }] : []
+    })
+    const params = { id: picture.painting.id }
+    void edited.act(requestTo('PUT /api/paintings/{id}/layers', { layers }, { params }))
   }
   const saveCorrection = (): void => {
     if (!correcting) return
@@ -146,6 +176,8 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             : (problem ?? (isRefining ? 'refining the dates' : null))
         }
         onAdd={add}
+        top={top?.name ?? null}
+        onPass={() => top && put(newPasses(picture, top))}
       />
       <div className="overflow-x-auto">
         <Drawing
@@ -153,9 +185,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
           assessment={assessment}
           area={area.id}
           onArea={setArea}
-          selected={selected}
+          selected={film?.id ?? null}
           onSelect={setChosen}
           onOrder={order}
+          day={onDay ?? picture.today}
+          living={living}
+          handle={(span) => (
+            <Handle
+              picture={picture}
+              assessment={assessment}
+              span={span}
+              day={onDay ?? picture.today}
+              isComing={living === null}
+              onDay={setOnDay}
+            />
+          )}
         />
       </div>
       {layer && <Legend />}
@@ -176,6 +220,12 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               />
             </>
           )}
+          <Hints
+            hints={assessment.hints}
+            picture={picture}
+            onBack={() => edited.editPainting({ habitsOff: [] })}
+            onOff={(habit) => edited.editPainting({ habitsOff: [...picture.painting.habitsOff, habit] })}
+          />
           <Ready picture={picture} assessment={assessment} />
           <Caution picture={picture} />
         </section>
@@ -184,7 +234,9 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             key={layer.id}
             layer={layer}
             assessed={assessed}
-            spot={assessed.spots.find((spot) => spot.area === area.id) ?? null}
+            spot={spot}
+            passes={passes}
+            onPass={setChosen}
             areaName={nameOfArea(assessment, area.id)}
             alkydWeight={practiceOf(picture.painting.practice, picture.practices).alkydWeight}
             areas={namedAreas(assessment)}
@@ -192,6 +244,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             mediums={picture.mediums}
             findMaterial={findMaterial}
             stock={edited}
+            areaM2={areaCm2Of(picture.painting, brushOf(layer)) / 1e4}
+            solventFree={picture.settings.policies.includes('solvent')}
+            asksTooth={assessment.findings.some(
+              ({ layerId, rule }) => layerId === layer.id && asksTooth.includes(rule),
+            )}
+            onCoats={(days) => put(furtherCoats(picture, layer, days))}
+            against={
+              <Compared
+                layer={layer}
+                picture={picture}
+                area={area.id}
+                findMaterial={findMaterial}
+                onRaise={raise}
+              />
+            }
             needs={<Wanted layer={layer} mix={assessed.worst?.film.mix ?? null} picture={picture} />}
             canRise={maySwap(layer, inArea[place + 1])}
             canSink={maySwap(layer, inArea[place - 1])}
@@ -230,7 +297,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             <p className="mt-1 text-soft">
               Describe the first layer: what paint, how much medium, how thick. The rest follows from it.
             </p>
-            <button type="button" className="button button-ink mt-4 min-h-11" onClick={add}>
+            <button type="button" className="button button-ink mt-4 min-h-11" onClick={() => add()}>
               {picture.layers.length === 0 ? 'Add the first layer' : 'Add a layer'}
             </button>
           </section>
@@ -241,6 +308,9 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
     </>
   )
 }
+
+/** Rules that ask for a tooth, or oil rubbed on and off. */
+const asksTooth: readonly string[] = ['cissing', 'overaged', 'old-picture']
 
 /** The area with the gravest verdict; of equals the one with the most layers. */
 const gravestArea = ({ areas }: Assessment): string =>
@@ -260,45 +330,67 @@ const namedAreas = ({ areas }: Assessment): readonly Area[] =>
 const maySwap = (layer: LayerDocument, neighbour: LayerDocument | undefined): boolean =>
   neighbour !== undefined && !layer.painted && !neighbour.painted
 
-const newLayer = (paintingId: string, position: number, count: number): PlannedLayer => ({
-  id: crypto.randomUUID(),
-  paintingId,
-  position,
-  name: count === 0 ? 'First layer' : `Layer ${count + 1}`,
-  areas: [],
-  paints: [
-    {
-      pigments: [{ pigment: count === 0 ? 'pbr7_burnt_umber' : 'pw6_rutile', share: 1 }],
-      oil: 'linseed_alkali_refined',
-      grind: 1.25,
-      parts: 1,
-    },
-  ],
-  medium: null,
-  thinner: null,
-  besides: [],
-  wetThicknessUm: count === 0 ? 15 : 70,
-  ridgeWetUm: null,
-  wetInWet: false,
-  plannedOn: null,
-  palette: null,
-  note: '',
-})
+const handle = later(() => import('./OnDay.tsx').then(({ OnDay }) => OnDay))
+
+/** The handle of the living section, in a place kept for it. */
+function Handle(props: OnDayProps) {
+  const OnDay = useLater(handle)
+  return OnDay ? <OnDay {...props} /> : <div className="h-[6rem]" />
+}
+
+/** So many days ahead the section can be looked at. */
+const livingAheadDays = 1100
+
+/** From the first thing done to years ahead. */
+const livingSpan = ({ layers, today }: Picture): readonly [number, number] => {
+  const first = layers.map(paintedAtOf).find((at) => at !== null)
+  return [first ? dayOf(first)! : Math.floor(today), Math.floor(today) + livingAheadDays]
+}
+
+const menu = later(() => import('./event/EventMenu.tsx').then(({ default: EventMenu }) => EventMenu))
 
 function Status({
   edited: { desk, state },
   aside,
+  top,
   onAdd,
+  onPass,
 }: {
   readonly edited: EditedPicture
   readonly aside: string | null
-  readonly onAdd: () => void
+  readonly top: string | null
+  readonly onAdd: (kind?: EventKind) => void
+  readonly onPass: () => void
 }) {
+  const Menu = useLater(menu)
   return (
     <SaveLine desk={desk} state={state} {...(aside && { aside })}>
-      <button type="button" className="button" onClick={onAdd}>
+      <button type="button" className="button" onClick={() => onAdd()}>
         <Plus size={16} aria-hidden="true" /> Layer on top
       </button>
+      <Popup
+        button="Something else"
+        buttonClassName="button"
+        label="What is done next"
+        align="start"
+        className="max-h-[var(--radix-popover-content-available-height)] w-[38rem] overflow-y-auto"
+      >
+        {(close) =>
+          Menu && (
+            <Menu
+              top={top}
+              onKind={(kind) => {
+                close()
+                onAdd(kind)
+              }}
+              onPass={() => {
+                close()
+                onPass()
+              }}
+            />
+          )
+        }
+      </Popup>
       <a className="link" href="/api/calendar.ics">
         Calendar file
       </a>
@@ -320,12 +412,28 @@ function AsTable(props: { readonly picture: Picture; readonly assessment: Assess
   )
 }
 
+const against = later(() => import('./event/Against.tsx').then(({ default: Against }) => Against))
+
+/** A painted layer against its plan; told once the page answers. */
+function Compared(props: AgainstProps) {
+  const Against = useLater(against)
+  return Against && <Against {...props} />
+}
+
 const needs = later(() => import('./TubeNeeds.tsx').then(({ TubeNeeds }) => TubeNeeds))
 
 /** What a layer wants of the painter's tubes; told once the page answers. */
 function Wanted(props: NeedsProps) {
   const TubeNeeds = useLater(needs)
   return TubeNeeds && <TubeNeeds {...props} />
+}
+
+const hints = later(() => import('./Hints.tsx').then(({ HintList }) => HintList))
+
+/** Soft habits of practice; told once the page answers. */
+function Hints(props: HintProps) {
+  const HintList = useLater(hints)
+  return HintList && <HintList {...props} />
 }
 
 const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))

@@ -36,6 +36,13 @@ export const StairAxis = () => (
   </svg>
 )
 
+/** From here on, in percent of the column, a number stands before its step. */
+const farFrom = 60
+
+/** What lies there to be stepped on from above. */
+const isStep = ({ goneDay, isRemoval, fatness }: LayerRow): boolean =>
+  goneDay === null && !isRemoval && fatness !== null
+
 /** How fat each layer is, surface at the top. A step to the right of the one under it is fatter; the stair must climb to the right. */
 export function Stair({ rows, verdicts, rowPx }: StairProps) {
   const fatness = rows.map((row) => row.fatness)
@@ -61,17 +68,20 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
       ))}
       {rows.map((row, index) => {
         const value = fatness[index]
-        const below = fatness[index + 1]
         if (value === null || value === undefined) return null
+        const isGone = row.goneDay !== null
+        const lower = isGone ? -1 : rows.findIndex((one, at) => at > index && isStep(one))
+        const below = fatness[lower]
         const [top, bottom] = [index * rowPx + 7, (index + 1) * rowPx - 7]
         const verdict = verdicts[index]!
+        const isFar = at(value) > farFrom
         return (
           <g key={row.layer.id} className={verdictColour(verdict)}>
             {below !== null && below !== undefined && (
               <g stroke="var(--soft)">
                 <line x1={x(value)} x2={x(value)} y1={bottom} y2={bottom + 7} />
                 <line x1={x(value)} x2={x(below)} y1={bottom + 7} y2={bottom + 7} />
-                <line x1={x(below)} x2={x(below)} y1={bottom + 7} y2={bottom + 14} />
+                <line x1={x(below)} x2={x(below)} y1={bottom + 7} y2={lower * rowPx + 7} />
               </g>
             )}
             <line
@@ -81,14 +91,20 @@ export function Stair({ rows, verdicts, rowPx }: StairProps) {
               y2={bottom}
               stroke="currentColor"
               strokeWidth={5}
-              opacity={row.layer.painted ? 1 : 0.55}
+              opacity={isGone ? 0.2 : row.layer.painted ? 1 : 0.55}
             />
             <svg x={x(value)} y={(top + bottom) / 2 - 9} width={90} height={18} overflow="visible">
-              <text x={8} y={13.5} className="fill-ink text-[13px]">
+              <text
+                x={isFar ? -8 : 8}
+                y={13.5}
+                textAnchor={isFar ? 'end' : 'start'}
+                className="fill-ink text-[13px]"
+              >
                 {fatnessText(value)}
+                {row.ends && ` (${row.ends.map(fatnessText).join('–')})`}
               </text>
               {verdict !== 'sound' && (
-                <svg x={value === Infinity ? 48 : 46} y={2} width={14} height={14} viewBox="0 0 16 16">
+                <svg x={isFar ? 8 : 46} y={2} width={14} height={14} viewBox="0 0 16 16">
                   <MarkShape verdict={verdict} />
                 </svg>
               )}

@@ -1,10 +1,13 @@
 import { thicknessPresets, wetUmFromUse } from '../../core/film/thickness.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
 import { parseQuantity } from '../../core/measure/quantity.ts'
+import type { AssessedSpot } from '../../document/assess.ts'
 import type { Brush } from '../../document/brush.ts'
 import { ChoiceRow, Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
+import { Popup } from '../../ui/Popup.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 
 /** "70", "70 microns", "0.3 mm" or "2 ml over 400 cm2": a wet thickness in µm. */
 export function readThickness(text: string): Reading<number> {
@@ -20,13 +23,27 @@ export function readThickness(text: string): Reading<number> {
   return { value: um }
 }
 
-export function Thickness({
-  layer,
-  onChange,
-}: {
+/** A handle runs from a breath to heavy impasto, evenly in the logarithm. */
+const dragSteps = 200
+const [thinnestUm, thickestUm] = [4, 3000]
+const umAt = (step: number): number =>
+  Number((thinnestUm * (thickestUm / thinnestUm) ** (step / dragSteps)).toPrecision(2))
+const stepOf = (um: number): number =>
+  Math.round((dragSteps * Math.log(um / thinnestUm)) / Math.log(thickestUm / thinnestUm))
+
+export interface ThicknessProps {
   readonly layer: Brush
+  /** The layer as it lies; null while it cannot be made. */
+  readonly spot: AssessedSpot | null
+  /** The surface it covers, m²; 0: not known. */
+  readonly areaM2: number
   readonly onChange: (change: Partial<Brush>) => void
-}) {
+}
+
+const measuring = later(() => import('./event/HowThick.tsx').then(({ default: HowThick }) => HowThick))
+
+export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
+  const HowThick = useLater(measuring)
   const preset = thicknessPresets.find(({ wetUm }) => wetUm === layer.wetThicknessUm)
   const tiny = layer.wetThicknessUm < 3 && layer.paints.length > 0
   return (
@@ -55,6 +72,15 @@ export function Thickness({
         onValue={(wetThicknessUm) => onChange({ wetThicknessUm })}
         suffix="µm"
       />
+      <input
+        type="range"
+        aria-label="Drag how thick it is laid on"
+        className="order-last h-9 w-full accent-[var(--ink)]"
+        min={0}
+        max={dragSteps}
+        value={stepOf(layer.wetThicknessUm)}
+        onChange={({ target }) => onChange({ wetThicknessUm: umAt(Number(target.value)) })}
+      />
       <Labelled label="thickest spot, wet" className="w-28">
         {(id) => (
           <TypedField
@@ -68,6 +94,33 @@ export function Thickness({
           />
         )}
       </Labelled>
+      {spot && (
+        <Popup
+          button="How thick really?"
+          buttonClassName="mb-1 min-h-9 self-end text-[0.9rem] link"
+          label="How thick it really is"
+          align="start"
+          className="max-h-[var(--radix-popover-content-available-height)] w-[34rem] overflow-y-auto"
+        >
+          {(close) =>
+            HowThick && (
+              <HowThick
+                volatile={spot.film.mix.volatile}
+                densityGPerMl={spot.film.mix.densityGPerMl}
+                areaCm2={1e4 * areaM2}
+                onWet={(wetThicknessUm) => {
+                  close()
+                  onChange({ wetThicknessUm })
+                }}
+                onRidge={(ridgeWetUm) => {
+                  close()
+                  onChange({ ridgeWetUm })
+                }}
+              />
+            )
+          }
+        </Popup>
+      )}
       {tiny && (
         <p className="flex w-full flex-wrap items-center gap-x-3 text-[0.85rem] text-watch">
           {about(layer.wetThicknessUm)} µm is thinner than a brush leaves.

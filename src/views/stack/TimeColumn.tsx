@@ -2,6 +2,7 @@ import { addMonths, differenceInCalendarDays, format, parseISO, startOfMonth } f
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Picture } from '../../document/picture.ts'
+import { meetingNames, nextDate } from '../../document/pictureDates.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayText } from '../../ui/format.ts'
 import type { LayerRow } from './rows.ts'
@@ -10,6 +11,8 @@ interface TimeProps {
   readonly rows: readonly LayerRow[]
   readonly picture: Picture
   readonly rowPx: number
+  /** The day the section is shown on. */
+  readonly day: number
 }
 
 /** From and to which day the drawing runs: all that is painted, planned and due, and every layer firm. */
@@ -18,7 +21,7 @@ export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly 
   const ends = rows.map(
     ({ assessed, forecast }) => assessed.date.day + Math.min(400, daysAtChance(forecast, 'firm', 0.9) ?? 60),
   )
-  const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : -Infinity
+  const deadline = Math.max(-Infinity, ...picture.painting.dates.map(({ on }) => dayOf(on)!))
   const first = Math.min(picture.today, ...starts)
   const last = Math.max(picture.today + 20, deadline, ...ends)
   const margin = (last - first) * 0.05
@@ -26,10 +29,10 @@ export function timeSpan(rows: readonly LayerRow[], picture: Picture): readonly 
 }
 
 /** The months, today and the day it is due, over the column. */
-export function TimeAxis({ rows, picture }: Omit<TimeProps, 'rowPx'>) {
+export function TimeAxis({ rows, picture }: Pick<TimeProps, 'rows' | 'picture'>) {
   const { from, to, at } = axisOf(rows, picture)
-  const { deadline } = picture.painting
-  const close = deadline !== null && Math.abs(dayOf(deadline)! - picture.today) < (to - from) * 0.25
+  const next = nextDate(picture.painting, dateOf(picture.today))
+  const close = next !== null && Math.abs(dayOf(next.on)! - picture.today) < (to - from) * 0.25
   return (
     <svg width="100%" height="34" aria-hidden="true" className="block overflow-visible">
       {monthsIn(from, to).map(({ day, name }) => (
@@ -46,9 +49,9 @@ export function TimeAxis({ rows, picture }: Omit<TimeProps, 'rowPx'>) {
       >
         today
       </text>
-      {deadline && (
-        <text x={at(dayOf(deadline)!)} y={13} textAnchor="end" dx={4} className="fill-ink text-[12px]">
-          due {dayText(dayOf(deadline)!).slice(4)}
+      {next && (
+        <text x={at(dayOf(next.on)!)} y={13} textAnchor="end" dx={4} className="fill-ink text-[12px]">
+          {meetingNames[next.what]} {dayText(dayOf(next.on)!).slice(4)}
         </text>
       )}
     </svg>
@@ -67,10 +70,10 @@ function axisOf(rows: readonly LayerRow[], picture: Picture) {
 }
 
 /** The same layers along time: painted or planned, touch dry, firm, each with its range. */
-export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
+export function TimeColumn({ rows, picture, rowPx, day: shown }: TimeProps) {
   const { from, to, at, wide } = axisOf(rows, picture)
   const height = rows.length * rowPx
-  const deadline = picture.painting.deadline ? dayOf(picture.painting.deadline)! : null
+  const meetings = picture.painting.dates.map(({ on }) => dayOf(on)!)
   return (
     <svg
       width="100%"
@@ -90,22 +93,33 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
         stroke="var(--today)"
         strokeWidth={1.2}
       />
-      {deadline !== null && (
+      {Math.floor(shown) !== Math.floor(picture.today) && (
+        <line x1={at(shown)} x2={at(shown)} y1={-6} y2={height + 18} stroke="var(--ink)" strokeWidth={2} />
+      )}
+      {meetings.map((day) => (
         <line
-          x1={at(deadline)}
-          x2={at(deadline)}
+          key={day}
+          x1={at(day)}
+          x2={at(day)}
           y1={-6}
           y2={height + 4}
           stroke="var(--ink)"
           strokeDasharray="2 3"
         />
-      )}
+      ))}
       {rows.map((row, index) => {
         const middle = (index + 0.5) * rowPx
         const { forecast } = row
         const { date } = row.assessed
         const painted = row.layer.painted !== null
         const isVague = date.source === 'unknown' || date.source === 'unsound'
+        if (row.isRemoval)
+          return (
+            <g key={row.layer.id}>
+              <Cross x={at(date.day)} y={middle} isDone={painted} />
+              <DateAt x={at(date.day)} y={middle} text={isVague ? 'no date' : dayText(date.day).slice(4)} />
+            </g>
+          )
         const band = (state: StateId): readonly [number, number] | null => {
           const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
           return low === null || high === null ? null : [date.day + low, Math.min(date.day + high, to)]
@@ -115,7 +129,7 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
           <g key={row.layer.id}>
             <line
               x1={at(date.day)}
-              x2={at(firm?.[1] ?? touch?.[1] ?? to)}
+              x2={at(row.goneDay ?? firm?.[1] ?? touch?.[1] ?? to)}
               y1={middle}
               y2={middle}
               stroke="var(--stone)"
@@ -137,7 +151,8 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
                 height={18}
               />
             )}
-            {!touch && (
+            {row.goneDay !== null && <Cross x={at(row.goneDay)} y={middle} isDone />}
+            {!touch && row.goneDay === null && (
               <text x={at(date.day)} dx={12} y={middle - 6} className="fill-unsound text-[12px]">
                 may never harden
               </text>
@@ -173,21 +188,33 @@ export function TimeColumn({ rows, picture, rowPx }: TimeProps) {
               strokeWidth={1.6}
               strokeDasharray={isVague ? '2 2' : undefined}
             />
-            <text
-              x={at(date.day)}
-              dx={-10}
-              y={middle + 4}
-              textAnchor="end"
-              className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]"
-            >
-              {isVague ? 'no date' : dayText(date.day).slice(4)}
-            </text>
+            <DateAt x={at(date.day)} y={middle} text={isVague ? 'no date' : dayText(date.day).slice(4)} />
           </g>
         )
       })}
     </svg>
   )
 }
+
+/** The day something happens, before its mark. */
+const DateAt = ({ x, y, text }: { readonly x: string; readonly y: number; readonly text: string }) => (
+  <text
+    x={x}
+    dx={-10}
+    y={y + 4}
+    textAnchor="end"
+    className="fill-ink stroke-paper stroke-4 text-[12px] [paint-order:stroke]"
+  >
+    {text}
+  </text>
+)
+
+/** A film taken off. */
+const Cross = ({ x, y, isDone }: { readonly x: string; readonly y: number; readonly isDone: boolean }) => (
+  <svg x={x} y={y} overflow="visible" stroke="var(--ink)" strokeWidth={isDone ? 2.2 : 1.3}>
+    <path d="M-5-5L5 5M5-5L-5 5" />
+  </svg>
+)
 
 function Band({
   x,

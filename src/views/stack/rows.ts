@@ -7,6 +7,7 @@ import type { Forecast } from '../../core/cure/forecast.ts'
 import type { Verdict } from '../../core/severity.ts'
 import { verdictOf } from '../../core/soundness/judge.ts'
 import { covers } from '../../core/stack/area.ts'
+import { isRemoval, kindTable } from '../../core/stack/kinds.ts'
 import { mixtureShares } from '../../document/mixture.ts'
 import type { AssessedLayer, AssessedSpot, Assessment } from '../../document/assess.ts'
 import { brushOf } from '../../document/brush.ts'
@@ -15,6 +16,7 @@ import type { LayerDocument } from '../../document/layer.ts'
 import { findOn } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
+import { percentText, umText } from '../../ui/format.ts'
 import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
 
 /** One layer as the drawing of an area shows it; rows go from the surface down. */
@@ -35,6 +37,14 @@ export interface LayerRow {
   /** How dry it is now; null while it is only planned. */
   readonly state: string | null
   readonly thickestUm: number
+  /** The further passes of the same film, and oil it was painted into. */
+  readonly passes: readonly LayerDocument[]
+  /** How fat its first and its last pass are, where they differ. */
+  readonly ends: readonly [first: number | null, last: number | null] | null
+  /** Takes a film off, and lays none. */
+  readonly isRemoval: boolean
+  /** The day the last of it was taken off; null: it stays. */
+  readonly goneDay: number | null
 }
 
 export function rowsOf(picture: Picture, assessment: Assessment, area: string): readonly LayerRow[] {
@@ -47,6 +57,12 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
       const assessed = assessment.layers[index]!
       const findMaterial = findOn(layer, live)
       const spot = assessed.spots.find((one) => one.area === area) ?? null
+      if (spot && spot.layer !== index) return []
+      const passes = picture.layers.filter(
+        (_, at) =>
+          at !== index &&
+          assessment.layers[at]!.spots.some((one) => one.area === area && one.layer === index),
+      )
       const forecast = spot?.forecast ?? assessed.forecast
       return [
         {
@@ -58,14 +74,43 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
           forecast,
           fatness: spot && fatnessOf(spot.film.perDryVolume, alkydWeight),
           verdict: verdictFor(picture, assessment, layer.id, area),
+          passes,
+          ends: spot && endsOf(spot, alkydWeight),
+          isRemoval: isRemoval(brush.event.kind),
+          goneDay: spot?.goneBy == null ? null : assessment.layers[spot.goneBy]!.date.day,
           colour: colourOf(brush, findMaterial),
-          mixture: mixtureText(layer, picture, findMaterial),
-          state: layer.painted ? stateOn(forecast, picture.today - assessed.date.day) : null,
-          thickestUm: spot?.thickestUm ?? brush.wetThicknessUm,
+          mixture: isRemoval(brush.event.kind)
+            ? removalText(brush, findMaterial)
+            : mixtureText(layer, picture, findMaterial),
+          state:
+            layer.painted && spot && spot.goneBy === null
+              ? stateOn(forecast, picture.today - assessed.date.day)
+              : null,
+          thickestUm: spot ? spot.thickestUm * spot.left : brush.wetThicknessUm,
         },
       ]
     })
     .toReversed()
+}
+
+/** What a removal takes, and with what. */
+function removalText({ event }: Brush, findMaterial: FindMaterial): string {
+  const takes =
+    'takes' in event ? (event.takes < 1 ? `takes ${percentText(event.takes)}` : 'takes all') : null
+  const um = 'takesUm' in event ? `takes ${umText(event.takesUm)}` : null
+  const solvent = 'solvent' in event ? event.solvent : null
+  const how = solvent ? `with ${shortNameOf(solvent, findMaterial).toLowerCase()}` : 'dry'
+  return [kindTable[event.kind].name, takes ?? um, event.kind === 'wipe' || solvent ? how : null]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+/** How fat a film of several passes is at both ends; null where it is all one. */
+function endsOf({ passes }: AssessedSpot, alkydWeight: number): LayerRow['ends'] {
+  if (passes.length < 2) return null
+  const fatness = ({ perDryVolume }: Pick<AssessedSpot['film'], 'perDryVolume'>): number | null =>
+    fatnessOf(perDryVolume, alkydWeight)
+  return [fatness(passes[0]!), fatness(passes.at(-1)!)]
 }
 
 /** What is found of a layer in an area: of it alone, or over a layer that lies there too. */
@@ -91,6 +136,7 @@ const ratio = (a: number, b: number): string => {
 function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: FindMaterial): string {
   const { paints, medium, thinner, besides } = brushOf(layer)
   const paint = paints.reduce((sum, { parts }) => sum + parts, 0)
+  const whole = paint || (medium?.parts ?? 0) + besides.reduce((sum, { parts }) => sum + parts, 0) || 1
   const names = paints.flatMap(({ pigments }) =>
     pigments.map(({ pigment }) => shortNameOf(pigment, findMaterial).toLowerCase()),
   )
@@ -100,9 +146,12 @@ function mixtureText(layer: LayerDocument, { mediums }: Picture, findMaterial: F
     medium && medium.parts > 0
       ? `${mediumName ?? 'a medium'}${paint > 0 ? ` ${ratio(medium.parts, paint)}` : ''}`
       : null,
-    thinner && thinner.parts > 0 && paint > 0 ? `thinned ${ratio(thinner.parts, paint)}` : null,
-    !medium?.parts && !thinner?.parts ? 'neat' : null,
-    ...besides.map(({ material }) => `some ${shortNameOf(material, findMaterial).toLowerCase()}`),
+    thinner && thinner.parts > 0 ? `thinned ${ratio(thinner.parts, whole)}` : null,
+    paint > 0 && !medium?.parts && !thinner?.parts ? 'neat' : null,
+    ...besides.map(({ material }) => {
+      const besideName = shortNameOf(material, findMaterial).toLowerCase()
+      return paint > 0 ? `some ${besideName}` : besideName
+    }),
   ]
     .filter(Boolean)
     .join(' · ')

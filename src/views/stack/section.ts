@@ -12,9 +12,11 @@ export interface Stratum {
   readonly clearness: number
   /** Grain of the coarsest powder, 0 fine to 1 coarse. */
   readonly grain: number
-  /** Planned only; still soft; or firm. */
-  readonly state: 'planned' | 'soft' | 'firm'
+  /** Planned only; still soft; firm; or taken off again. */
+  readonly state: 'planned' | 'soft' | 'firm' | 'gone'
   readonly selected: boolean
+  /** Cured fraction from its bottom to its surface, where that is known. */
+  readonly profile: readonly number[] | null
 }
 
 export interface SectionColours {
@@ -101,6 +103,10 @@ function drawStratum(
   colours: SectionColours,
 ): void {
   const { colour, clearness, pvc, grain, seed, state, heightPx } = stratum
+  if (state === 'gone') {
+    drawGap(context, width, top, bottom, colours)
+    return
+  }
   context.save()
   shape(context, width, top, bottom)
   context.clip()
@@ -124,7 +130,8 @@ function drawStratum(
     context.ellipse(x, y, size * (0.7 + random() * 0.7), size, random() * 3, 0, 7)
     context.fill()
   }
-  if (state === 'soft') drawSoft(context, width, top, bottom)
+  if (stratum.profile && state !== 'planned') drawDepth(context, width, stratum.profile, top, bottom)
+  else if (state === 'soft') drawSoft(context, width, top, bottom)
   context.restore()
   context.lineWidth = stratum.selected ? 2 : 0.8
   context.strokeStyle = stratum.selected ? colours.ink : rgb(colour, -0.45, 0.8)
@@ -146,6 +153,47 @@ function drawStratum(
     context.stroke()
   }
   context.setLineDash([])
+}
+
+/** Below this cured fraction paint still gives. */
+const softBelow = 0.6
+
+/** How far a film has cured through its depth: the softer, the brighter. */
+function drawDepth(
+  context: CanvasRenderingContext2D,
+  width: number,
+  profile: readonly number[],
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+): void {
+  const count = profile.length
+  profile.forEach((cured, at) => {
+    const soft = Math.max(0, (softBelow - cured) / softBelow)
+    if (soft <= 0) return
+    const edge = (share: number) => (x: number) => bottom(x) - (bottom(x) - top(x)) * share
+    shape(context, width, edge((at + 1) / count), edge(at / count))
+    context.fillStyle = `rgba(255,255,255,${0.62 * soft})`
+    context.fill()
+  })
+}
+
+/** Where a film was taken off: the paper shows, between broken lines. */
+function drawGap(
+  context: CanvasRenderingContext2D,
+  width: number,
+  top: (x: number) => number,
+  bottom: (x: number) => number,
+  colours: SectionColours,
+): void {
+  context.save()
+  shape(context, width, top, bottom)
+  context.fillStyle = colours.paper
+  context.fill()
+  context.lineWidth = 1
+  context.strokeStyle = colours.ink
+  context.setLineDash([2, 4])
+  context.stroke()
+  context.restore()
 }
 
 /** Wet film catches the light: short bright strokes under its surface. */

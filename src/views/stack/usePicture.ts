@@ -1,6 +1,5 @@
 import { useMemo } from 'react'
-import { restId } from '../../core/stack/area.ts'
-import { areasIn } from '../../document/picture.ts'
+import { namedAreasOf, newArea } from '../../document/areas.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { PlannedLayer } from '../../document/layer.ts'
@@ -55,10 +54,10 @@ export function usePicture(initial: LoadedPicture, events: readonly number[]): E
     [initial, state, id, inOrder, tubes, bench.mediums, bench.shelf, bench.tubes, findMaterial],
   )
   const nameArea = (name: string): string => {
-    const areas = areasIn(picture).filter((area) => area.id !== restId)
+    const areas = namedAreasOf(picture)
     const known = areas.find((area) => area.name === name)
     if (known) return known.id
-    const area = { id: crypto.randomUUID(), name, share: null }
+    const area = newArea(name, crypto.randomUUID())
     desk.edit('painting', id, { areas: [...areas, area] })
     return area.id
   }

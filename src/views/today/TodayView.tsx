@@ -1,3 +1,4 @@
+import { isRemoval } from '../../core/stack/kinds.ts'
 import { useState } from 'react'
 import { inTheArea } from '../../core/words.ts'
 import { undatedBecause } from '../../core/plan/forward.ts'
@@ -230,7 +231,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
                 Touch {touch.name}
               </button>
             )}
-            {next && readiness !== 'wait' && (
+            {next && readiness !== 'wait' && !isRemoval(next.kind) && (
               <a
                 className="button min-h-11"
                 href={`/paintings/${entry.paintingId}/palette?layer=${next.layerId}`}
@@ -245,7 +246,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
                 disabled={busy}
                 onClick={() => painted(next)}
               >
-                I have painted {next.name}
+                {isRemoval(next.kind) ? 'I have done' : 'I have painted'} {next.name}
               </button>
             )}
           </>

@@ -3,7 +3,6 @@ import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { about, listed } from '../../words.ts'
 import { boundFigure, limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule, together } from '../rule.ts'
 
 /** A drier that hurries the start by more than this makes a skin on thick paint. */
@@ -20,8 +19,8 @@ const text = {
 
 const tooMuch = layerRule({
   ...text,
-  says: ({ layer: { name, film } }, { practice: { limits } }) => {
-    if (!isOilFilm(film)) return null
+  says: ({ layer: { name, film, isOilFilm } }, { practice: { limits } }) => {
+    if (!isOilFilm) return null
     const load = drierLoadOf(film)
     const severity = levelOf('drierLoad', limits.drierLoad, load)
     const doses = listed(film.driers.doses.map((dose) => dose.name))
@@ -37,9 +36,9 @@ const tooMuch = layerRule({
 
 const inThickPaint = layerRule({
   ...text,
-  says: ({ layer: { name, film, thickestUm } }, { practice: { limits } }) => {
+  says: ({ layer: { name, film, isOilFilm, thickestUm } }, { practice: { limits } }) => {
     const from = limits.drierThick.watch
-    if (!isOilFilm(film) || film.driers.start <= skins || thickestUm <= from) return null
+    if (!isOilFilm || film.driers.start <= skins || thickestUm <= from) return null
     return {
       severity: 'watch',
       message: `No drier makes thick paint firm: in ${name} it makes a skin over what stays wet.`,

@@ -8,7 +8,6 @@ import type { Severity } from '../../severity.ts'
 import { dayCount, percent } from '../../words.ts'
 import type { LaidLayer } from '../lay.ts'
 import { boundFigure } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 export const fatOverLean = pairRule({
@@ -20,7 +19,7 @@ export const fatOverLean = pairRule({
     'A lean film over a fat one stiffens first and cannot follow the fatter paint as it goes on moving. Fat is weighed as leanness (what the powder needs over the fat there is) together with oil content. Traditional rule.',
   mends: ['medium', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice }) => {
-    if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
+    if (!lower.isOilFilm || !upper.isOilFilm) return null
     const { leannessStep, oilStep, thinLower } = practice.limits
     const below = leannessOf(lower.film.perDryVolume, practice.alkydWeight)
     const above = leannessOf(upper.film.perDryVolume, practice.alkydWeight)

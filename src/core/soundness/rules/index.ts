@@ -1,4 +1,16 @@
 import type { Rule } from '../finding.ts'
+import { cissing } from './cissing.ts'
+import { halo } from './halo.ts'
+import { oiledOut } from './oiledOut.ts'
+import { oilOverWetWaterborne } from './oilOverWetWaterborne.ts'
+import { oldPicture } from './oldPicture.ts'
+import { overaged } from './overaged.ts'
+import { solventBite } from './solventBite.ts'
+import { solventLeaving } from './solventLeaving.ts'
+import { takingOff } from './takingOff.ts'
+import { unremovableVarnish } from './unremovableVarnish.ts'
+import { varnishBetween } from './varnishBetween.ts'
+import { varnishTooEarly } from './varnishTooEarly.ts'
 import { drierOverMaximum } from './drierOverMaximum.ts'
 import { fatOverLean } from './fatOverLean.ts'
 import { groundAge, groundOnSupport } from './ground.ts'
@@ -22,13 +34,25 @@ export const rules: readonly Rule[] = [
   waterOverOil,
   groundOnSupport,
   groundAge,
+  oldPicture,
+  varnishBetween,
   policy,
+  varnishTooEarly,
+  unremovableVarnish,
+  takingOff,
   mismatch,
   fatOverLean,
   supportStrain,
   slowUnderFast,
   thickUnderThin,
   tooSoon,
+  oilOverWetWaterborne,
+  solventBite,
+  solventLeaving,
+  oiledOut,
+  halo,
+  overaged,
+  cissing,
   drierOverMaximum,
   underbound,
   wrinkling,

@@ -1,7 +1,7 @@
 import { levelOf } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isGlaze, isOilFilm } from '../../film/kindOfFilm.ts'
+import { isGlaze } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 export const mediumLimit = layerRule({
@@ -11,9 +11,9 @@ export const mediumLimit = layerRule({
     'While it is wet it can be blotted. Dry: keep what follows thin and no leaner, and give it light, or it yellows.',
   reason:
     'Much medium makes a film that wrinkles, yellows and stays soft, and what is over it moves. Counted is the medium without its solvent and its powder, of the mix without solvent, by volume; a glaze may hold more. Advice, not measurement.',
-  says: ({ layer: { name, film } }, { practice: { limits } }) => {
+  says: ({ layer: { name, film, isOilFilm } }, { practice: { limits } }) => {
     const share = film.mix.mediumLessSolvent
-    if (share === null || !isOilFilm(film)) return null
+    if (share === null || !isOilFilm) return null
     const key = isGlaze(film) ? 'mediumInGlaze' : 'medium'
     const severity = levelOf(key, limits[key], share)
     if (!severity) return null

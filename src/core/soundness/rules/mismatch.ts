@@ -1,7 +1,6 @@
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { limitFigures, timesBearable } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 export const mismatch = pairRule({
@@ -13,7 +12,7 @@ export const mismatch = pairRule({
     'Every oil film shrinks as it cures. Where the upper hardens over a lower that is still moving, it slips while it sets or is stretched later. The movement is followed for 1500 days by the cure model and set against what the upper film tolerates (model).',
   mends: ['wait'],
   says: ({ lower, upper, mismatch: pair }, { practice }) => {
-    if (!pair || !isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
+    if (!pair || !lower.isOilFilm || !upper.isOilFilm) return null
     const { slip, later } = pair
     const limit = practice.limits.mismatch
     const severity = later === null ? 'unsound' : levelOf('mismatch', limit, Math.max(slip, later))

@@ -4,7 +4,6 @@ import type { LimitKey, Limit } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import type { LaidLayer } from '../lay.ts'
 import { boundFigure, limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule, pairRule, together } from '../rule.ts'
 import type { Said } from '../rule.ts'
 
@@ -19,8 +18,11 @@ interface Capped {
 }
 
 /** A share of a layer's binder held against its limit. */
-function held({ name, film }: LaidLayer, { key, limit, what, share, ofFilm, because }: Capped): Said | null {
-  const severity = isOilFilm(film) ? levelOf(key, limit, share) : null
+function held(
+  { name, isOilFilm }: LaidLayer,
+  { key, limit, what, share, ofFilm, because }: Capped,
+): Said | null {
+  const severity = isOilFilm ? levelOf(key, limit, share) : null
   return (
     severity && {
       severity,
@@ -41,9 +43,9 @@ const soluble =
 const lifts = 'a varnish remover would soften it'
 
 /** Some resins bear less than the others: more than the most advised of one is watched, where the limit itself is silent. */
-function overItsOwnMost({ name, film, resins }: LaidLayer): Said | null {
+function overItsOwnMost({ name, isOilFilm, resins }: LaidLayer): Said | null {
   const over = resins.find(({ material, ofFilm }) => ofFilm > (material.mostOfFilm?.high ?? 1) + 1e-9)
-  if (!over || !isOilFilm(film)) return null
+  if (!over || !isOilFilm) return null
   const { material, ofFilm } = over
   return {
     severity: 'watch',

@@ -3,7 +3,6 @@ import { figure } from '../../figure.ts'
 import { about, dayCount } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
 import { mismatchVerdict, worstOf } from '../mismatch.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 import { besideThickness } from './fatOverLean.ts'
 
@@ -17,7 +16,7 @@ export const slowUnderFast = pairRule({
   byPractice: true,
   mends: ['wait'],
   says: ({ lower, upper, waited, lowerUm, mismatch }, { practice: { limits } }) => {
-    if (!isOilFilm(lower.film) || !isOilFilm(upper.film) || !(lower.rate > 0)) return null
+    if (!lower.isOilFilm || !upper.isOilFilm || !(lower.rate > 0)) return null
     const ratio = upper.rate / lower.rate
     if (ratio < limits.rateRatio.watch || isReached(lower.forecast, 'firm', waited)) return null
     const drags = mismatch && mismatchVerdict(worstOf(mismatch), limits.mismatch)

@@ -1,7 +1,6 @@
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { limitFigures, timesBearable } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 /** Strain of a layer over what it stretches: (support's movement + thickness in mm / 600) / (0.02 flexPlain). */
@@ -18,8 +17,8 @@ export const supportStrain = layerRule({
     'It stays on the picture: keep it from bending and from the cold; a panel behind the cloth takes most of the strain.',
   reason:
     'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model).',
-  says: ({ layer: { name, film, thickestUm, leftOn } }, { support, practice: { limits } }) => {
-    if (!isOilFilm(film)) return null
+  says: ({ layer: { name, film, isOilFilm, thickestUm, leftOn } }, { support, practice: { limits } }) => {
+    if (!isOilFilm) return null
     const leftUm = thickestUm * leftOn(Infinity)
     const strain = supportStrainOf(support.strain, leftUm, film.flexPlain)
     const severity = levelOf('supportStrain', limits.supportStrain, strain)

@@ -2,7 +2,7 @@ import { isReached } from '../../cure/forecast.ts'
 import { figure } from '../../figure.ts'
 import { about, dayCount } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
-import { glazeFlex, isOilFilm } from '../../film/kindOfFilm.ts'
+import { glazeFlex } from '../../film/kindOfFilm.ts'
 import { pairRule } from '../rule.ts'
 
 /** Thicknesses are rounded when they are written: so much over the limit is still the limit. */
@@ -18,7 +18,7 @@ export const thickUnderThin = pairRule({
   byPractice: true,
   mends: ['thickness', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {
-    if (!isOilFilm(lower.film) || !isOilFilm(upper.film)) return null
+    if (!lower.isOilFilm || !upper.isOilFilm) return null
     const thicker = lowerUm / upper.film.dryThicknessUm
     if (!(thicker > rounding * limits.thickRatio.watch && lowerUm > limits.thickFrom.watch)) return null
     if (isReached(lower.forecast, 'cured', waited)) return null

@@ -1,6 +1,5 @@
 import { chanceBy, daysAtChance, passedOn } from '../../cure/forecast.ts'
 import { stateNames } from '../../cure/states.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { leavesToSet } from '../../film/physicalSet.ts'
 import { leavingTimes } from '../../film/waterDays.ts'
 import { figure } from '../../figure.ts'
@@ -59,7 +58,7 @@ export const tooSoon = pairRule({
   says: (pair, setting) => {
     const { lower, upper, waited, lowerUm } = pair
     const { practice } = setting
-    if (!isOilFilm(lower.film) || !(lower.rate > 0)) return null
+    if (!lower.isOilFilm || !(lower.rate > 0)) return null
     const leaves = leavesToSet(lower.film)
     if (leaves !== null && passedOn(lower.forecast, 'touch') === null) return saidOfSet(pair, leaves, setting)
     const gate = gateOf(practice, lower.film, lowerUm)

@@ -2,7 +2,6 @@ import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { boundFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 /**
@@ -19,10 +18,10 @@ export const underbound = layerRule({
   reason:
     'Powder needs binder. What the layer below drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer that has lost binder and is left below 1.05 sinks and goes dull (model).',
   mends: ['medium'],
-  says: ({ layer: { name, film, event }, isTop }, { areas, practice: { limits } }) => {
+  says: ({ layer: { name, film, isOilFilm, event }, isTop }, { areas, practice: { limits } }) => {
     const isAlone = areas.every(({ layers }) => layers.every((other) => other.event === event))
     const after = film.binderRatioAfterDrinking
-    if (after === null || !isOilFilm(film)) return null
+    if (after === null || !isOilFilm) return null
     const binderUm = film.dryThicknessUm * film.perDryVolume.binder
     const lost = binderUm > 0 ? film.drunkUm / binderUm : 0
     const severity = levelOf('binderRatio', limits.binderRatio, after)

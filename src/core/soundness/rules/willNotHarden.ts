@@ -3,7 +3,6 @@ import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { listed, percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 export const willNotHarden = layerRule({
@@ -14,8 +13,8 @@ export const willNotHarden = layerRule({
   reason:
     'Olive, coconut, rapeseed and high-oleic oils stay wet for good. A little keeps a film tacky; more, and nothing over it ever holds. Every school agrees; the shares are one conservator’s judgement.',
   mends: ['oil', 'without-medium'],
-  says: ({ layer: { name, film, materials } }, { practice: { limits } }) => {
-    if (!isOilFilm(film) || film.q === 0) return null
+  says: ({ layer: { name, film, isOilFilm, materials } }, { practice: { limits } }) => {
+    if (!isOilFilm || film.q === 0) return null
     const share = film.fat.nonDrying
     const severity = film.hardens ? levelOf('nonDrying', limits.nonDrying, share) : 'unsound'
     if (!severity) return null

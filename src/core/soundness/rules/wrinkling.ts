@@ -4,7 +4,6 @@ import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { about } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm } from '../../film/kindOfFilm.ts'
 import { layerRule } from '../rule.ts'
 
 /** Paint with up to this much binder over its need, as from the tube, holds its oil in place. */
@@ -28,8 +27,8 @@ export const wrinkling = layerRule({
     'Leave the skin closed until it is firm; then scrape the folds flat, wet and gloved, and paint on in thin coats. Never abrade lead.',
   reason:
     'Thick paint rich in oil closes over at the top while it is wet below; as it goes on taking oxygen the skin swells and folds. Surface driers and tung oil make it worse, heat-bodied oil better (model).',
-  says: ({ layer: { name, film, thickestUm } }, { practice: { limits } }) => {
-    if (!isOilFilm(film)) return null
+  says: ({ layer: { name, film, isOilFilm, thickestUm } }, { practice: { limits } }) => {
+    if (!isOilFilm) return null
     const um = wrinklingUm(film, thickestUm)
     const severity = levelOf('wrinkling', limits.wrinkling, um)
     return (

@@ -3,7 +3,7 @@ import { levelOf } from '../../practice/limits.ts'
 import { milder } from '../../severity.ts'
 import { listed, percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isOilFilm, isOily } from '../../film/kindOfFilm.ts'
+import { isOily } from '../../film/kindOfFilm.ts'
 import { groundRule, layerRule, together } from '../rule.ts'
 
 const text = {
@@ -19,9 +19,9 @@ const noWaiting = 'Waiting does not help'
 
 const zincLayer = layerRule({
   ...text,
-  says: ({ layer: { name, film }, over }, { support, practice: { limits } }) => {
+  says: ({ layer: { name, film, isOilFilm }, over }, { support, practice: { limits } }) => {
     const above = over.filter((upper) => isOily(upper.film))
-    if (!isOilFilm(film) || above.length === 0) return null
+    if (!isOilFilm || above.length === 0) return null
     const share = film.powder.zinc
     const onCloth = levelOf('zinc', limits.zinc, share)
     const severity = onCloth && !support.flexible ? milder[onCloth] : onCloth

@@ -1,6 +1,6 @@
 import { pageAnswer, writtenAnswer } from '../../../document/answers.ts'
 import { savePaintingRequest } from '../../../document/requests.ts'
-import { paintingPage } from '../../../studio/paintingList.ts'
+import { paintingPage, paintingsQuery } from '../../../studio/paintingList.ts'
 import { savePainting } from '../../../studio/paintings.ts'
 import { nowMinute } from '../../../studio/studio.ts'
 import { reading, writing } from '../_route.ts'
@@ -11,10 +11,10 @@ export const PUT = writing(
 )
 
 export const GET = reading(
-  { summary: 'Paintings, found by title, a page at a time', answer: pageAnswer },
-  async (db, { url }) =>
-    paintingPage(db, nowMinute(), {
-      text: url.searchParams.get('find') ?? '',
-      from: Number(url.searchParams.get('from')) || 0,
-    }),
+  {
+    summary:
+      'Paintings, a page at a time: ?find= in title, place and whom for; ?state= idea, in-work, resting, finished, gone; ?order= title, date, verdict',
+    answer: pageAnswer,
+  },
+  async (db, { url }) => paintingPage(db, nowMinute(), paintingsQuery(url.searchParams)),
 )

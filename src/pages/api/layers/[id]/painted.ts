@@ -5,7 +5,7 @@ import { writing } from '../../_route.ts'
 
 export const POST = writing(
   { summary: 'Log a layer as painted', body: paintedRequest, answer: writtenAnswer, errors: [404, 409] },
-  (write, { body, params }) => logPainted(write, params['id']!, body.paintedAt),
+  (write, { body, params }) => logPainted(write, params['id']!, body),
 )
 
 export const DELETE = writing(

@@ -1,0 +1,50 @@
+import { assess } from '../../document/assess.ts'
+import { dateOf } from '../../core/plan/calendar.ts'
+import { useMemo } from 'react'
+import { findInStudio } from '../../document/studioMaterials.ts'
+import type { LoadedPicture } from '../../studio/pictures.ts'
+import { SaveLine } from '../../ui/SaveLine.tsx'
+import { Toasts } from '../../ui/Toasts.tsx'
+import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
+import { usePicture } from '../stack/usePicture.ts'
+import { AreaMap } from './AreaMap.tsx'
+import { Dates } from './Dates.tsx'
+import { Facts } from './Facts.tsx'
+import { Life } from './Life.tsx'
+import { OldPicture } from './OldPicture.tsx'
+import { answerOf } from './answer.ts'
+
+/** The record of a picture: what it is, where it is, what it must meet, how it is parted, and how it came about. */
+export function RecordView({
+  initial,
+  events,
+}: {
+  readonly initial: LoadedPicture
+  readonly events: readonly number[]
+}) {
+  const edited = usePicture(initial, events)
+  const { picture, desk, state, editPainting } = edited
+  const assessment = useMemo(() => assess(picture, findInStudio(picture.shelf)), [picture])
+  return (
+    <>
+      <header className="border-b border-rule pb-4">
+        <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{picture.painting.title}</h1>
+        <p className="mt-1.5 max-w-[60rem] font-read text-[1.2rem] leading-snug">
+          {answerOf(picture, assessment)}
+        </p>
+      </header>
+      <SaveLine desk={desk} state={state} />
+      <div className="mt-3 grid gap-x-12 gap-y-8 lg:grid-cols-[7fr_5fr]">
+        <AreaMap picture={picture} onChange={editPainting} />
+        <div className="grid content-start gap-y-6">
+          <Facts picture={picture} onChange={editPainting} />
+          <Dates painting={picture.painting} today={dateOf(picture.today)} onChange={editPainting} />
+          <OldPicture painting={picture.painting} onChange={editPainting} />
+        </div>
+      </div>
+      <Life picture={picture} onChange={editPainting} />
+      <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={state} />
+      <Toasts />
+    </>
+  )
+}

@@ -1,0 +1,56 @@
+import type { FindMaterial } from '../../../core/materials/find.ts'
+import { dayCount, listed } from '../../../core/words.ts'
+import type { LayerDocument } from '../../../document/layer.ts'
+import type { Picture } from '../../../document/picture.ts'
+import { differencesOf, raisesIn } from '../../../document/plannedActual.ts'
+import type { Difference, Raise } from '../../../document/plannedActual.ts'
+import { dayText, percentText, umText } from '../../../ui/format.ts'
+
+export interface AgainstProps {
+  readonly layer: LayerDocument
+  readonly picture: Picture
+  readonly area: string
+  readonly findMaterial: FindMaterial
+  readonly onRaise: (raises: readonly Raise[]) => void
+}
+
+/** A painted layer against its plan, and what that does to the layers above it. */
+export default function Against({ layer, picture, area, findMaterial, onRaise }: AgainstProps) {
+  const differences = differencesOf(layer, picture, findMaterial)
+  const isFatter = differences.some(({ what, planned, actual }) => what === 'oil' && actual > planned)
+  const raises = isFatter ? raisesIn(picture, area, findMaterial) : []
+  if (differences.length === 0 && raises.length === 0) return null
+  return (
+    <section aria-label="Planned and done" className="mt-3 border-t border-rule pt-2 sm:col-span-2">
+      <h3 className="font-plain text-[0.85rem] text-soft">Planned, and done</h3>
+      {differences.map((difference) => (
+        <p key={difference.what}>{toldOf(difference)}</p>
+      ))}
+      {raises.length > 0 && (
+        <p className="mt-1">
+          What lies under came out fatter than planned, so{' '}
+          {listed(
+            raises.map(
+              ({ name, from, to }) => `${name} is raised from ${percentText(from)} to ${percentText(to)} oil`,
+            ),
+          )}
+          .{' '}
+          <button type="button" className="min-h-9 font-medium link" onClick={() => onRaise(raises)}>
+            {raises.length === 1 ? 'Raise it' : 'Raise them'}
+          </button>
+        </p>
+      )}
+    </section>
+  )
+}
+
+function toldOf({ what, planned, actual }: Difference): string {
+  switch (what) {
+    case 'thickness':
+      return `Laid on ${umText(actual)} wet; ${umText(planned)} were planned.`
+    case 'oil':
+      return `It came out ${actual > planned ? 'fatter' : 'leaner'}: ${percentText(actual)} oil in the dried film, and ${percentText(planned)} were planned.`
+    case 'days':
+      return `Planned for ${dayText(planned)}, done ${dayCount(Math.abs(actual - planned))} ${actual > planned ? 'later' : 'sooner'}: what follows has moved with it.`
+  }
+}
