@@ -280,3 +280,61 @@ describe('the record of a picture', () => {
     expect(areaColour({ id: 'a', colour: '#112233' }, parts)).to.equal('#112233')
   })
 })
+
+describe('habits of practice', () => {
+  const of = (pigment: string, rest: Partial<LayerDocument> = {}): Partial<LayerDocument> => ({
+    paints: [{ ...white[0]!, pigments: [{ pigment, share: 1 }] }],
+    event: { kind: 'paint' },
+    ...rest,
+  })
+  const hinted = (...layers: readonly Partial<LayerDocument>[]): readonly string[] => {
+    const laid = layers.map((rest, at) => layer(`${at}`, 'p', at, rest))
+    return assess(picture(laid), find).hints.map(({ habit, layer: on }) => `${habit} ${on}`)
+  }
+  const thin = { wetThicknessUm: 40 }
+
+  it('darks go on thin first', () => {
+    expect(hinted(of('pbk9', { wetThicknessUm: 150 }))).to.deep.equal(['darks-thin-first 0'])
+    expect(hinted(of('pbk9', thin))).to.deep.equal([])
+  })
+  it('cool goes under warm; white, black and mixed greys are neither', () => {
+    expect(hinted(of('pr101', thin), of('pb29'))).to.deep.equal(['cool-then-warm 1'])
+    expect(hinted(of('pb29', thin), of('pr101'))).to.deep.equal([])
+    expect(hinted(of('pw6_rutile', thin), of('pb29'))).to.deep.equal([])
+    const grey = [
+      {
+        ...white[0]!,
+        pigments: [
+          { pigment: 'pb29', share: 0.5 },
+          { pigment: 'py43', share: 0.5 },
+        ],
+      },
+    ]
+    expect(hinted(of('pr101', thin), { ...of('pb29'), paints: grey })).to.deep.equal([])
+  })
+  it('a warm tone on the ground is no warm body: any colour goes over it', () => {
+    expect(hinted(of('pbr7_burnt_umber', { event: { kind: 'wash' }, ...thin }), of('pb29'))).to.deep.equal([])
+  })
+  it('fast medium is for the first layer', () => {
+    const alkyd = { besides: [{ material: 'alkyd_medium_fluid', parts: 1 }] }
+    expect(hinted(of('pw6_rutile', { ...thin, ...alkyd }), of('pw6_rutile'))).to.deep.equal([])
+    expect(hinted(of('pw6_rutile', thin), of('pw6_rutile', alkyd))).to.deep.equal([
+      'fast-medium-first-only 1',
+    ])
+  })
+  it('what has sunk is oiled out before a glaze is judged on it', () => {
+    const chalky = of('pbr7_raw_umber', {
+      ...thin,
+      besides: [{ material: 'chalk_whiting', parts: 1 }],
+    })
+    const glaze = of('pb29', { event: { kind: 'glaze' } })
+    expect(hinted(chalky, glaze)).to.deep.equal(['oil-out-before-glaze 1'])
+    expect(hinted(of('pw6_rutile', thin), glaze)).to.deep.equal([])
+  })
+  it('can each be left out, on one picture', () => {
+    const shown = picture([layer('0', 'p', 0, of('pbk9', { wetThicknessUm: 150 }))], {
+      painting: painting('p', { habitsOff: ['darks-thin-first'] }),
+    })
+    expect(assess(shown, find).hints).to.deep.equal([])
+  })
+})

@@ -1,7 +1,13 @@
+import { temperOf } from '../palette/temper.ts'
 import type { LaidLayer, LaidPicture } from './lay.ts'
 
 /** Soft habits of practice: hints that are no rules, and can be turned off. */
-export const habitIds = ['darks-thin-first', 'fast-medium-first-only', 'oil-out-before-glaze'] as const
+export const habitIds = [
+  'darks-thin-first',
+  'cool-then-warm',
+  'fast-medium-first-only',
+  'oil-out-before-glaze',
+] as const
 export type HabitId = (typeof habitIds)[number]
 
 export interface Hint {
@@ -26,6 +32,20 @@ const tells: Readonly<Record<HabitId, (layers: readonly LaidLayer[]) => readonly
           },
         ]
       : [],
+  'cool-then-warm': (layers) => {
+    const bodies = layers.filter(({ isOilFilm, purpose }) => isOilFilm && (purpose ?? 'body') === 'body')
+    return bodies.slice(1).flatMap(({ event, name, materials }, at) => {
+      const under = bodies[at]!
+      return temperOf(materials) === 'cool' && temperOf(under.materials) === 'warm'
+        ? [
+            {
+              layer: event,
+              message: `${name} is cool over ${under.name}, which is warm: many lay the cool first.`,
+            },
+          ]
+        : []
+    })
+  },
   'fast-medium-first-only': (layers) =>
     layers
       .slice(1)
@@ -37,7 +57,8 @@ const tells: Readonly<Record<HabitId, (layers: readonly LaidLayer[]) => readonly
   'oil-out-before-glaze': (layers) =>
     layers.flatMap(({ event, name, purpose }, at) => {
       const under = layers[at - 1]
-      return purpose === 'glaze' && under?.film.surface === 'matt'
+      const isSunk = under?.film.surface === 'matt' || under?.film.surface === 'underbound'
+      return purpose === 'glaze' && under && isSunk
         ? [
             {
               layer: event,

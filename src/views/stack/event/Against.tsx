@@ -14,11 +14,12 @@ export interface AgainstProps {
   readonly onRaise: (raises: readonly Raise[]) => void
 }
 
-/** A painted layer against its plan, and what that does to the layers above it. */
+/** A painted layer against its plan, and what that does to the layers above it; told on those as well. */
 export default function Against({ layer, picture, area, findMaterial, onRaise }: AgainstProps) {
   const differences = differencesOf(layer, picture, findMaterial)
   const isFatter = differences.some(({ what, planned, actual }) => what === 'oil' && actual > planned)
-  const raises = isFatter ? raisesIn(picture, area, findMaterial) : []
+  const asked = isFatter || !layer.painted ? raisesIn(picture, area, findMaterial) : []
+  const raises = layer.painted || asked.some(({ layerId }) => layerId === layer.id) ? asked : []
   if (differences.length === 0 && raises.length === 0) return null
   return (
     <section aria-label="Planned and done" className="mt-3 border-t border-rule pt-2 sm:col-span-2">
