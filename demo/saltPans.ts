@@ -56,7 +56,7 @@ export const saltPanEvents: readonly LayerIdea[] = [
   },
   {
     name: 'Isolating coat',
-    event: { kind: 'isolating' },
+    event: { kind: 'isolating', pastEdgeMm: 10 },
     besides: [{ material: 'linseed_stand_oil', parts: 1 }],
     thinner: { material: spirit, parts: 2 },
     wetThicknessUm: 20,

@@ -1,7 +1,10 @@
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
 
-/** The surface a layer covers, cm², of a scumble only what it covers of it; of a part whose share is not told the whole. 0: the picture has no size yet. */
+/** What a strip so wide all round adds to a surface, taken as square, cm². */
+const marginCm2 = (cm2: number, mm: number): number => (Math.sqrt(cm2) + mm / 5) ** 2 - cm2
+
+/** The surface a layer covers, cm², of a scumble only what it covers of it; of a part whose share is not told the whole; with what it goes past its edges. 0: the picture has no size yet. */
 export function areaCm2Of(
   { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
   { areas, event }: Pick<LayerDocument, 'areas' | 'event'>,
@@ -10,5 +13,8 @@ export function areaCm2Of(
   const whole = (widthCm ?? 0) * (heightCm ?? 0) * covered
   if (areas.length === 0) return whole
   const shares = areas.map((area) => known.find(({ id }) => id === area)?.share ?? null)
-  return shares.includes(null) ? whole : whole * shares.reduce<number>((sum, share) => sum + share!, 0)
+  if (shares.includes(null)) return whole
+  const within = whole * shares.reduce<number>((sum, share) => sum + share!, 0)
+  const pastEdge = 'pastEdgeMm' in event ? marginCm2(within, event.pastEdgeMm) : 0
+  return Math.min(whole, within + pastEdge)
 }

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { policyIds } from '../core/materials/policy.ts'
 import { shippedPractices } from '../core/practice/practice.ts'
 import { mostAreas } from '../core/stack/area.ts'
-import { preparations, removalWays } from '../core/stack/event.ts'
+import { pastEdgeMm, preparations, removalWays } from '../core/stack/event.ts'
 import { eventKinds, purposes } from '../core/stack/kinds.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
@@ -116,6 +116,8 @@ const stackLayer = z.union([
     wetThicknessUm: thicknessUmSchema,
     /** Of what is laid on: wiped off again at once. */
     wipedShare: z.number().min(0).max(0.999).optional(),
+    /** How far it goes past every edge of its areas. */
+    pastEdgeMm: z.number().min(0).max(pastEdgeMm.most).optional(),
   }),
   z.object({
     ...laid,

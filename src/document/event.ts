@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { pastEdgeMm } from '../core/stack/event.ts'
 import { idSchema, thicknessUmSchema } from './values.ts'
 
 /** What is done to a picture, with what its kind asks for besides paint, medium and thickness (reckonings.md, Events). */
@@ -8,20 +9,15 @@ const coats = z.number().int('Coats are counted.').min(1, 'At least one coat.').
 
 export const eventSchema = z.discriminatedUnion('kind', [
   z.object({
-    kind: z.enum([
-      'wash',
-      'waterborne',
-      'gouache',
-      'isolating',
-      'paint',
-      'glaze',
-      'impasto',
-      'emulsion',
-      'wax',
-    ]),
+    kind: z.enum(['wash', 'waterborne', 'gouache', 'paint', 'glaze', 'impasto', 'emulsion', 'wax']),
   }),
   /** The share of the surface it covers where it lies: for amounts and colour only. */
   z.object({ kind: z.literal('scumble'), covered: share }),
+  /** How far it goes past every edge, where it covers a part of the picture. */
+  z.object({
+    kind: z.literal('isolating'),
+    pastEdgeMm: z.number().min(0).max(pastEdgeMm.most).default(0),
+  }),
   /** Of what is laid on, wiped off again. */
   z.object({ kind: z.literal('oil-out'), wiped: z.number().min(0).max(0.99) }),
   z.object({ kind: z.enum(['temporary-varnish', 'varnish']), coats }),

@@ -1,3 +1,4 @@
+import { pastEdgeMm } from '../core/stack/event.ts'
 import { isClearKind, isRemoval, kindTable } from '../core/stack/kinds.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Brush } from './brush.ts'
@@ -12,6 +13,8 @@ export function eventOfKind(kind: EventKind): PictureEvent {
   switch (kind) {
     case 'scumble':
       return { kind, covered: 0.5 }
+    case 'isolating':
+      return { kind, pastEdgeMm: pastEdgeMm.enough }
     case 'oil-out':
       return { kind, wiped: 0.7 }
     case 'temporary-varnish':

@@ -173,7 +173,8 @@ function eventOf(
       ...portionsOf(brush.besides, find),
     ]
     const wiped = 'wiped' in brush.event ? brush.event.wiped : 0
-    return { event: { ...bare, coat, wiped }, find }
+    const pastEdgeMm = 'pastEdgeMm' in brush.event ? brush.event.pastEdgeMm : 0
+    return { event: { ...bare, coat, wiped, pastEdgeMm }, find }
   }
   const mixture = {
     paints,

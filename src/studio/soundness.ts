@@ -94,7 +94,14 @@ function eventOf(layer: RequestLayer, at: number): StackEvent {
   if ('clear' in layer) {
     const material = materialOrInvalid(layer.clear, ['layers', at, 'clear'])
     const coat = [{ material, massG: material.densityGPerMl.mid, volumeMl: 1 }]
-    return { ...laying, kind: 'clear', coat, wetThicknessUm, wiped: layer.wipedShare ?? 0 }
+    return {
+      ...laying,
+      kind: 'clear',
+      coat,
+      wetThicknessUm,
+      wiped: layer.wipedShare ?? 0,
+      pastEdgeMm: layer.pastEdgeMm ?? 0,
+    }
   }
   const ridge = layer.ridgeWetUm === undefined ? {} : { ridgeWetUm: layer.ridgeWetUm }
   const mixture = { ...mixtureOf(layer, ['layers', at]), wetThicknessUm }

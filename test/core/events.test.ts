@@ -256,7 +256,7 @@ describe('waterborne starts', () => {
   it('are refused over oil, however old it is', () => {
     expect(said('water-over-oil', [paint('py43', 0), acrylic(400)])).to.equal('unsound')
   })
-  it('drink a rim of oil round a part, unless the whole is isolated', () => {
+  it('drink a rim of oil round a part, unless the whole is isolated, or 10 mm past its edge', () => {
     const thirsty = {
       name: 'gouache',
       paints: [],
@@ -275,10 +275,12 @@ describe('waterborne starts', () => {
       medium: { lines: [{ material: 'linseed_cold_pressed', amount: 1, unit: 'ml' }], parts: 0.4 },
     })
     expect(said('halo', [thirsty, head])).to.not.equal(null)
-    expect(said('halo', [thirsty, clear(7, 25, { event: 'isolating' }), head])).to.equal(null)
-    expect(said('halo', [thirsty, clear(7, 25, { event: 'isolating', areas: ['head'] }), head])).to.not.equal(
-      null,
-    )
+    const isolated = (rest: object) => clear(7, 25, { event: 'isolating', ...rest })
+    expect(said('halo', [thirsty, isolated({}), head])).to.equal(null)
+    expect(said('halo', [thirsty, isolated({ areas: ['head'] }), head])).to.not.equal(null)
+    const margin = isolated({ areas: ['head'], pastEdgeMm: 10 })
+    expect(said('halo', [thirsty, margin, head])).to.equal(null)
+    expect(said('halo', [thirsty, margin, { ...head, areas: ['head', 'hand'] }])).to.not.equal(null)
   })
 })
 

@@ -235,6 +235,15 @@ describe('the record of a picture', () => {
     const scumble = layer('a', 'p', 0, { areas: ['sky'], event: { kind: 'scumble', covered: 0.5 } })
     expect(areaCm2Of(shown, scumble) / 1e4).to.be.closeTo(0.06, 1e-9)
   })
+  it('a coat past its edges wants for more than its part, and never for more than the picture', () => {
+    const square = { ...newArea('head', 'head'), share: 0.25 }
+    const shown = painting('p', { widthCm: 20, heightCm: 20, areas: [square] })
+    const coat = (pastEdgeMm: number) =>
+      areaCm2Of(shown, layer('a', 'p', 0, { areas: ['head'], event: { kind: 'isolating', pastEdgeMm } }))
+    expect(coat(0)).to.be.closeTo(100, 1e-9)
+    expect(coat(10)).to.be.closeTo(144, 1e-9)
+    expect(coat(200)).to.equal(400)
+  })
   it('the day it had to be ready, of earlier versions, is a day it is shown', () => {
     const { dates: _dates, ...old } = painting('p')
     const read = readStored('painting', JSON.stringify({ ...old, deadline: '2027-03-14' }), 1)

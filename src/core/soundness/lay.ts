@@ -38,6 +38,8 @@ export interface LaidLayer {
   readonly passes: readonly number[]
   /** What was done to what lies under it, so that it takes hold. */
   readonly prepared: Preparation | null
+  /** How far it goes past every edge of its areas, mm. */
+  readonly pastEdgeMm: number
   /** All that was on the brush, each once or more. */
   readonly materials: readonly Material[]
   /** Its resins and balsams, each with its share of the dried film by mass. */
@@ -205,6 +207,7 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
     isOilFilm: isOilFilm(stratum.film) && !isVarnish(stratum.purpose),
     passes: stratum.passes.map(({ event }) => event),
     prepared: preparedIn(events[stratum.event]!),
+    pastEdgeMm: pastEdgeIn(events[stratum.event]!),
     materials: stratum.passes.flatMap(({ mix }) => mix.materials),
     resins: stratum.passes.flatMap(({ mix }) => mix.resins),
     isPainted: isPainted?.(stratum.event) ?? false,
@@ -250,6 +253,8 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
 
 const preparedIn = ({ event }: ReadyEvent): Preparation | null =>
   event.kind === 'removal' ? null : (event.prepared ?? null)
+
+const pastEdgeIn = ({ event }: ReadyEvent): number => (event.kind === 'clear' && event.pastEdgeMm) || 0
 
 /** What was taken off here, in its order, with what it bared. */
 function removalsIn(

@@ -33,6 +33,9 @@ export interface Painting extends Laying {
   readonly ridgeWetUm?: number
 }
 
+/** How far past the edge a coat keeps the oil of what is painted within from running, as a rule, and at most, mm. */
+export const pastEdgeMm = { enough: 10, most: 200 } as const
+
 /** A film of medium or oil without paint. */
 export interface ClearFilm extends Laying {
   readonly kind: 'clear'
@@ -40,6 +43,8 @@ export interface ClearFilm extends Laying {
   readonly wetThicknessUm: number
   /** Of what is laid on, 0..1: wiped off again at once. */
   readonly wiped?: number
+  /** How far it goes past every edge of its areas, mm. */
+  readonly pastEdgeMm?: number
   /** The events that are painted into it while it is workable, by their place in the list: it joins their films. */
   readonly intoIt?: readonly number[]
 }

@@ -1,3 +1,4 @@
+import { pastEdgeMm } from '../../../core/stack/event.ts'
 import { eventKinds, isClearKind, isRemoval, kindTable } from '../../../core/stack/kinds.ts'
 import type { EventKind } from '../../../core/stack/kinds.ts'
 import type { FindMaterial } from '../../../core/materials/find.ts'
@@ -54,7 +55,7 @@ export function EventFields(props: EventFieldsProps) {
 
 /** What only this kind asks. */
 function Asked({ brush, findMaterial, bring, onChange }: EventFieldsProps) {
-  const { event } = brush
+  const { event, areas } = brush
   switch (event.kind) {
     case 'scumble':
       return (
@@ -64,6 +65,19 @@ function Asked({ brush, findMaterial, bring, onChange }: EventFieldsProps) {
           value={event.covered}
           onValue={(covered) => onChange({ event: { ...event, covered } })}
         />
+      )
+    case 'isolating':
+      return (
+        areas.length > 0 && (
+          <NumberRow
+            label="past every edge, mm"
+            hint="10 mm keep the oil of what is painted within from running."
+            value={event.pastEdgeMm}
+            low={0}
+            high={pastEdgeMm.most}
+            onValue={(mm) => onChange({ event: { ...event, pastEdgeMm: mm } })}
+          />
+        )
       )
     case 'oil-out':
       return (

@@ -59,8 +59,8 @@ export function IsolatingPlan({ spot, wetUm, areaM2, firstDay, onCoats }: Isolat
         {film.suctionUm > 0
           ? `What lies under it drinks ${about(film.suctionUm)} ml on a square metre; ${about(plan.suctionLeftUm)} are left after this. `
           : 'Nothing under it drinks. '}
-        Over the whole picture, or past every edge by 10 mm: oil creeps 1 to 3 mm and leaves a rim.{' '}
-        {drierText(film, plan.totalMl)}
+        Over the whole picture, or past every edge by 10 mm: oil creeps 1 to 3 mm and leaves a rim, which then
+        lies away from what is painted. {drierText(film, plan.totalMl)}
       </p>
       <div className="mt-1 flex flex-wrap items-end gap-3">
         <label className="text-[0.8rem] text-soft">
