@@ -36,7 +36,7 @@ export const FindField = ({ label, value, onValue }: FindProps) => (
     type="search"
     aria-label={label}
     placeholder={label}
-    className="field min-h-11 w-60 placeholder:text-soft"
+    className="field min-h-11 w-64 shrink-0 placeholder:text-soft"
     value={value}
     onChange={({ target }) => onValue(target.value)}
   />

@@ -73,7 +73,7 @@ export function PaintingList({ initial, judging }: ListProps) {
             options={orderChoices}
             onValue={(chosen) => setOrder(chosen as PaintingOrder)}
           />
-          <button ref={begin} type="button" className="button min-h-11" onClick={add}>
+          <button ref={begin} type="button" className="button min-h-11 shrink-0" onClick={add}>
             <Plus size={16} aria-hidden="true" /> New painting
           </button>
         </span>

@@ -11,7 +11,7 @@ import { moved, MovingRow, useSorting } from '../../ui/sorting.tsx'
 import type { Moving } from '../../ui/sorting.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Cores, scaleOf } from './Cores.tsx'
-import { rowsOf } from './rows.ts'
+import { rowsOf, stateText } from './rows.ts'
 import type { LayerRow } from './rows.ts'
 import { Stair, StairAxis } from './Stair.tsx'
 import { TimeAxis, TimeColumn, timeSpan } from './TimeColumn.tsx'
@@ -94,6 +94,7 @@ export function Drawing(props: DrawingProps) {
               {(moving) => (
                 <RowLine
                   row={row}
+                  state={stateText(row, day, picture.today)}
                   rowPx={rowPx}
                   selected={selected === row.layer.id}
                   onSelect={onSelect}
@@ -163,6 +164,7 @@ function filmText({ spot, brush, passes, goneDay }: LayerRow): string | null {
 
 function RowLine({
   row,
+  state,
   rowPx,
   selected,
   onSelect,
@@ -171,12 +173,14 @@ function RowLine({
 }: {
   readonly moving: Moving
   readonly row: LayerRow
+  /** How dry it is that day. */
+  readonly state: string | null
   readonly rowPx: number
   readonly selected: boolean
   readonly onSelect: (id: string) => void
   readonly canMove: boolean
 }) {
-  const { layer, assessed, state, verdict, mixture } = row
+  const { layer, assessed, verdict, mixture } = row
   const what = assessed.problem ?? [filmText(row), mixture].filter(Boolean).join(' · ')
   return (
     <li

@@ -1,9 +1,11 @@
 import { mayBeDone } from '../../core/finish/mayBeDone.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import { listed } from '../../core/words.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { stateReached } from '../../document/stateReached.ts'
+import { meetingNames } from '../../document/pictureDates.ts'
+import { stateReached, stillSoft } from '../../document/stateReached.ts'
 import type { Picture } from '../../document/picture.ts'
-import { dayText } from '../../ui/format.ts'
+import { dateText, dayText, upperFirst } from '../../ui/format.ts'
 
 export interface OnDayProps {
   readonly picture: Picture
@@ -23,6 +25,7 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
   const [from, to] = span
   const today = Math.floor(picture.today)
   const shown = Math.floor(day)
+  const ahead = picture.painting.dates.filter(({ on }) => dayOf(on)! > today)
   return (
     <div className="relative">
       <input
@@ -39,20 +42,32 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
           onDay(next === today ? null : next)
         }}
       />
-      <label className="flex items-center gap-2 text-[0.85rem] text-soft">
-        or on
-        <input
-          type="date"
-          aria-label="The section on this day"
-          className="field w-38"
-          min={dateOf(from)}
-          value={dateOf(shown)}
-          onChange={({ target }) => {
-            const next = dayOf(target.value)
-            if (next !== null) onDay(next === today ? null : Math.max(Math.ceil(from), next))
-          }}
-        />
-      </label>
+      <div className="flex flex-wrap items-center gap-x-4 text-[0.85rem]">
+        <label className="flex items-center gap-2 text-soft">
+          or on
+          <input
+            type="date"
+            aria-label="The section on this day"
+            className="field w-38"
+            min={dateOf(from)}
+            value={dateOf(shown)}
+            onChange={({ target }) => {
+              const next = dayOf(target.value)
+              if (next !== null) onDay(next === today ? null : Math.max(Math.ceil(from), next))
+            }}
+          />
+        </label>
+        {ahead.map(({ what, on }) => (
+          <button
+            key={`${what} ${on}`}
+            type="button"
+            className="min-h-9 link"
+            onClick={() => onDay(dayOf(on))}
+          >
+            {upperFirst(meetingNames[what])} {dateText(on)}
+          </button>
+        ))}
+      </div>
       <p className="min-h-[3.2rem] text-[0.85rem] leading-snug" aria-live="polite">
         {shown === today ? (
           <span className="text-soft">
@@ -62,7 +77,8 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
         ) : (
           <>
             <span className="font-medium">{dayText(shown)}:</span>{' '}
-            {mayBeDone(stateReached(picture, assessment, shown))} {nextBy(picture, assessment, shown)}{' '}
+            {mayBeDone(stateReached(picture, assessment, shown))} {softText(picture, assessment, shown)}{' '}
+            {nextBy(picture, assessment, shown)}{' '}
             <button type="button" className="min-h-6 link" onClick={() => onDay(null)}>
               Back to today
             </button>
@@ -72,6 +88,12 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
       </p>
     </div>
   )
+}
+
+/** What still gives then. */
+function softText(picture: Picture, assessment: Assessment, day: number): string {
+  const soft = stillSoft(picture, assessment, day)
+  return soft.length === 0 ? '' : `Likely still soft: ${listed(soft)}.`
 }
 
 /** What of the plan may go on by then. */

@@ -8,7 +8,7 @@ import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import { datesText, dayText, umText } from '../../ui/format.ts'
 import { verdictWords } from '../../ui/Verdict.tsx'
-import { rowsOf } from './rows.ts'
+import { rowsOf, stateText } from './rows.ts'
 import type { LayerRow } from './rows.ts'
 
 /** What the drawing shows, as a table: every area, its layers from the surface down. */
@@ -47,11 +47,11 @@ export function StackTable({
                 {columns.map(([title, text], at) =>
                   at === 0 ? (
                     <th key={title} scope="row" className="py-1 pr-4 text-left font-medium">
-                      {text(row)}
+                      {text(row, picture.today)}
                     </th>
                   ) : (
                     <td key={title} className="py-1 pr-4">
-                      {text(row)}
+                      {text(row, picture.today)}
                     </td>
                   ),
                 )}
@@ -77,11 +77,17 @@ const rangeOf = (day: number, forecast: Forecast, state: StateId): string => {
   return low === null || high === null ? 'may never be' : datesText(day + low, day + high)
 }
 
-const nowText = ({ state, goneDay, layer }: LayerRow): string =>
-  goneDay === null ? (state ?? (layer.painted ? 'done' : 'not painted')) : `taken off ${dayText(goneDay)}`
+const nowText = (row: LayerRow, today: number): string =>
+  row.goneDay === null
+    ? (stateText(row, today, today) ?? (row.layer.painted ? 'done' : 'not painted'))
+    : `taken off ${dayText(row.goneDay)}`
 
 /** As wide in every area, so that a column can be read down through all of them. */
-const columns: readonly (readonly [title: string, text: (row: LayerRow) => string, width: string])[] = [
+const columns: readonly (readonly [
+  title: string,
+  text: (row: LayerRow, today: number) => string,
+  width: string,
+])[] = [
   ['Layer', ({ layer }) => layer.name, 'w-[13%]'],
   ['On the brush', ({ mixture, assessed }) => assessed.problem ?? mixture, 'w-[22%]'],
   ['Dry, thickest', ({ thickestUm, isRemoval }) => (isRemoval ? '–' : umText(thickestUm)), 'w-[9%]'],

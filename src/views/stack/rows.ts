@@ -34,8 +34,6 @@ export interface LayerRow {
   readonly colour: string
   /** What is on the brush, in words. */
   readonly mixture: string
-  /** How dry it is now; null while it is only planned. */
-  readonly state: string | null
   readonly thickestUm: number
   /** The further passes of the same film, and oil it was painted into. */
   readonly passes: readonly LayerDocument[]
@@ -82,15 +80,22 @@ export function rowsOf(picture: Picture, assessment: Assessment, area: string): 
           mixture: isRemoval(brush.event.kind)
             ? removalText(brush, findMaterial)
             : mixtureText(layer, picture, findMaterial),
-          state:
-            layer.painted && spot && spot.goneBy === null
-              ? stateOn(forecast, picture.today - assessed.date.day)
-              : null,
           thickestUm: spot ? spot.thickestUm * spot.left : brush.wetThicknessUm,
         },
       ]
     })
     .toReversed()
+}
+
+/** How dry it is on a day; null where it is not there, or, today, only planned. */
+export function stateText(
+  { layer, spot, forecast, assessed, goneDay }: LayerRow,
+  day: number,
+  today: number,
+): string | null {
+  const age = day - assessed.date.day
+  const isLaid = age >= 0 && (layer.painted !== null || Math.floor(day) > Math.floor(today))
+  return spot && isLaid && (goneDay === null || goneDay > day) ? stateOn(forecast, age) : null
 }
 
 /** What a removal takes, and with what. */
