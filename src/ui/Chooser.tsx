@@ -6,7 +6,7 @@ export type { Choosable } from './later/ChooserList.tsx'
 
 const list = later(() => import('./later/ChooserList.tsx').then(({ ChooserList }) => ChooserList))
 
-/** Choosing from many by typing. What is typed before the list has come is taken over by it. */
+/** Choosing from many by typing. What is typed or opened before the list has come is taken over by it. */
 export function Chooser(props: ChooserProps) {
   const field = useRef<HTMLInputElement>(null)
   const [typed, setTyped] = useState<string | null>(null)
@@ -25,10 +25,11 @@ export function Chooser(props: ChooserProps) {
         aria-expanded={false}
         aria-label={label}
         autoComplete="off"
-        placeholder={placeholder}
+        placeholder={typed === null ? placeholder : shown || placeholder}
         value={typed ?? shown}
         onChange={({ target }) => setTyped(target.value)}
         onFocus={({ target }) => target.select()}
+        onClick={() => setTyped(typed ?? '')}
         onBlur={() => setTyped(null)}
         className="field w-full min-w-0 text-ellipsis placeholder:text-soft"
       />

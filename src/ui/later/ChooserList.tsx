@@ -54,7 +54,7 @@ interface ListProps extends ChooserProps {
   /** What is being typed; null while nothing is. */
   readonly typed: string | null
   readonly onTyped: (typed: string | null) => void
-  /** Set when the field it takes the place of was being typed in. */
+  /** Set when the field it takes the place of had the focus. */
   readonly focused: boolean
 }
 
@@ -73,7 +73,7 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
     itemToString: (item) => item?.name ?? '',
     ...(id && { inputId: id }),
     selectedItem: null,
-    initialIsOpen: focused,
+    initialIsOpen: focused && typed !== null,
     defaultHighlightedIndex: 0,
     // A second click leaves the list open: the painter is still looking for something.
     stateReducer: (_, { type, changes }) => (type === InputClick ? { ...changes, isOpen: true } : changes),

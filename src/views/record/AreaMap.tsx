@@ -66,7 +66,7 @@ export function AreaMap({ picture, onChange }: MapProps) {
         {photos.length > 0 && (
           <Choice
             label="The map is drawn on"
-            className="max-w-56"
+            className="max-w-72"
             value={mapPhoto ?? ''}
             options={[
               { id: '', name: 'a bare rectangle' },

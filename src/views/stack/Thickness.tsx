@@ -72,15 +72,6 @@ export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
         onValue={(wetThicknessUm) => onChange({ wetThicknessUm })}
         suffix="µm"
       />
-      <input
-        type="range"
-        aria-label="Drag how thick it is laid on"
-        className="order-last h-9 w-full accent-[var(--ink)]"
-        min={0}
-        max={dragSteps}
-        value={stepOf(layer.wetThicknessUm)}
-        onChange={({ target }) => onChange({ wetThicknessUm: umAt(Number(target.value)) })}
-      />
       <Labelled label="thickest spot, wet" className="w-28">
         {(id) => (
           <TypedField
@@ -94,6 +85,15 @@ export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
           />
         )}
       </Labelled>
+      <input
+        type="range"
+        aria-label="Drag how thick it is laid on"
+        className="h-9 w-full accent-[var(--ink)]"
+        min={0}
+        max={dragSteps}
+        value={stepOf(layer.wetThicknessUm)}
+        onChange={({ target }) => onChange({ wetThicknessUm: umAt(Number(target.value)) })}
+      />
       {spot && (
         <Popup
           button="How thick really?"
