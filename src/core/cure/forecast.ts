@@ -126,8 +126,13 @@ export const passedOn = ({ evidence }: Forecast, state: StateId): number | null 
 export const isReached = (forecast: Forecast, state: StateId, day: number): boolean =>
   chanceBy(forecast, state, day) >= 0.5
 
+/** Whether it dries by what leaves it, so that all its states come at once. */
+export const driesAtOnce = ({ days }: Pick<Forecast, 'days'>): boolean =>
+  days.touch !== null && days.touch === days.cured
+
 /** The furthest state taken as reached on this day, in words. */
 export function stateOn(forecast: Forecast, day: number): string {
+  if (driesAtOnce(forecast)) return isReached(forecast, 'cured', day) ? 'dry' : 'drying'
   const last = stateIds.toReversed().find((state) => isReached(forecast, state, day))
   return last ? stateNames[last] : 'wet'
 }

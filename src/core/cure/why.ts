@@ -1,6 +1,6 @@
 import { figure } from '../figure.ts'
 import type { Reason } from '../reason.ts'
-import { daysAtChance } from './forecast.ts'
+import { daysAtChance, driesAtOnce } from './forecast.ts'
 import type { Forecast } from './forecast.ts'
 import type { StateId } from './states.ts'
 
@@ -15,7 +15,11 @@ export const whyDry = (
   leaves?: string | null,
 ): Reason => ({
   title,
-  formula: leaves ? `It sets by losing its ${leaves}; the oil in it dries for weeks yet. ${drying}` : drying,
+  formula: driesAtOnce(forecast)
+    ? 'It dries by giving off its water or spirit, and bears the next layer once that has left: longer where it is thick, cold or damp.'
+    : leaves
+      ? `It sets by losing its ${leaves}; the oil in it dries for weeks yet. ${drying}`
+      : drying,
   figures: [
     figure('days, 1 time in 10 sooner', daysAtChance(forecast, state, 0.1), 'days'),
     figure('days, as likely sooner as later', daysAtChance(forecast, state, 0.5), 'days'),
@@ -23,6 +27,6 @@ export const whyDry = (
     figure('times as long, or as short, as it may well be', Math.exp(forecast.sigma), '×'),
     figure('touch tests that count', forecast.evidence.length),
   ],
-  source: 'Estimate from the cure model.',
+  source: driesAtOnce(forecast) ? 'Typical waiting times, estimates.' : 'Estimate from the cure model.',
   section: 'cure',
 })

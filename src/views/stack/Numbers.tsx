@@ -4,9 +4,8 @@ import type { Film } from '../../core/film/film.ts'
 import { isWaterborne } from '../../core/film/kindOfFilm.ts'
 import { leavesToSet } from '../../core/film/physicalSet.ts'
 import type { FilmNumber } from '../../core/film/why.ts'
-import { daysAtChance } from '../../core/cure/forecast.ts'
+import { daysAtChance, driesAtOnce } from '../../core/cure/forecast.ts'
 import { stateNames } from '../../core/cure/states.ts'
-import type { StateId } from '../../core/cure/states.ts'
 import type { AssessedLayer, AssessedSpot } from '../../document/assess.ts'
 import { about, datesText, percentText, spanText, umText, upperFirst } from '../../ui/format.ts'
 import { FilmWhy } from '../../ui/FilmWhy.tsx'
@@ -15,6 +14,11 @@ import { Why } from '../../ui/Why.tsx'
 
 const speedText = (film: Film): string =>
   film.hardens ? about(film.rate) : isWaterborne(film) ? 'by losing water' : 'will not harden'
+
+/** The states that are told, and what they are called. */
+const told = (['touch', 'firm', 'cured'] as const).map((state) => [state, stateNames[state]] as const)
+/** Of what dries by losing water or spirit. */
+const throughOnly = [['cured', 'dry through'] as const]
 
 const reasons = later(() => import('../../core/cure/why.ts').then(({ whyDry }) => whyDry))
 
@@ -72,19 +76,19 @@ export function Numbers({
           <dd className="text-[1.05rem]">{percentText(mediumLessSolvent)}</dd>
         </div>
       )}
-      {(['touch', 'firm', 'cured'] as const satisfies readonly StateId[]).map((state) => {
+      {(driesAtOnce(forecast) ? throughOnly : told).map(([state, name]) => {
         const [low, high] = [daysAtChance(forecast, state, 0.1), daysAtChance(forecast, state, 0.9)]
         if (low === null || high === null) return null
         return (
           <div key={state}>
-            <dt className="text-[0.78rem] text-soft">{stateNames[state]}, 8 times in 10</dt>
+            <dt className="text-[0.78rem] text-soft">{name}, 8 times in 10</dt>
             <dd className="text-[1.05rem]">
               <Why
-                label={`${stateNames[state]} after ${spanText(low, high)}. Why?`}
+                label={`${name} after ${spanText(low, high)}. Why?`}
                 reason={
                   whyDry &&
                   whyDry(
-                    `${upperFirst(stateNames[state])}: ${datesText(date.day + low, date.day + high)}`,
+                    `${upperFirst(name)}: ${datesText(date.day + low, date.day + high)}`,
                     forecast,
                     state,
                     state === 'touch' ? leaves : null,
