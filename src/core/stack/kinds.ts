@@ -67,7 +67,11 @@ const removal = (name: string, takesOff: RemovalWay, says: string): KindRow => (
 
 export const kindTable: Readonly<Record<EventKind, KindRow>> = {
   wash: film('stain or wash', 15, 'Paint thinned with spirit, drunk by the ground.', 'wash'),
-  waterborne: film('waterborne underpainting', 50, 'Acrylic, casein, glue or egg: no fat, dry in days, brushes of its own.'),
+  waterborne: film(
+    'waterborne underpainting',
+    50,
+    'Acrylic, casein, glue or egg: no fat, dry in days, brushes of its own.',
+  ),
   gouache: film('gouache', 40, 'Gum-bound: water wets it up again, oil does not. Brushes of its own.'),
   isolating: film('isolating coat', 25, 'A clear film that stops suction; judged as fat.', 'isolating'),
   paint: film('paint', 70, 'Body colour, with or without medium.'),
