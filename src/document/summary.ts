@@ -18,7 +18,7 @@ import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 5
+export const judgedByFormulas = 6
 
 /** A layer in one of its areas, with what its forecast there is reckoned from. */
 export interface SummarySpot extends Omit<Spot, 'forecast'> {
@@ -76,10 +76,13 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
         until: step.until,
         asks: step.asks,
         groundReady: step.groundReady,
-        spots: step.spots.map(({ forecast, ...spot }) => ({
-          ...spot,
+        spots: step.spots.map(({ area, gate, goneBy, restDays, forecast }) => ({
+          area,
+          gate,
+          goneBy,
+          ...(restDays !== undefined && { restDays }),
           days: forecast.days,
-          thickestUm: spots.find(({ area }) => area === spot.area)?.thickestUm ?? 1,
+          thickestUm: spots.find((spot) => spot.area === area)?.thickestUm ?? 1,
         })),
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
