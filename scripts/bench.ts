@@ -27,6 +27,7 @@ import { noPractice } from '../src/core/practice/practice.ts'
 import { linearSolver } from '../src/document/linear.ts'
 import { findInLibrary } from '../src/core/materials/find.ts'
 import { solveToHorizon } from '../src/core/soundness/mismatch.ts'
+import { mostKbOf } from '../test/api/loading.ts'
 import { assess } from '../src/document/assess.ts'
 import type { Picture } from '../src/document/picture.ts'
 import { solve } from '../src/document/solve.ts'
@@ -336,12 +337,7 @@ for (const path of [
     await page.close()
   }
   tell(`${path}: interactive`, times.slice(1).sort((a, b) => a - b)[3]!, 1000, 'ms')
-  tell(
-    `${path}: JavaScript until it answers, gzipped`,
-    needed / 1000,
-    path === '/paintings/glasshouse' ? 180 : 165,
-    'kB',
-  )
+  tell(`${path}: JavaScript until it answers, gzipped`, needed / 1000, mostKbOf(path), 'kB')
   const later = ((whole - needed) / 1000).toFixed(0)
   console.log(`(and ${later} kB later: choosers, boxes, dragging, the chart, the worker)`)
 }

@@ -2,16 +2,13 @@ import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
-import { weightOf } from './loading.ts'
+import { mostKbOf, weightOf } from './loading.ts'
 
 const views = [
   ...['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/shelf', '/studio'],
   ...['/mediums/harbour-glaze/make', '/mediums/compare', '/mediums/design', '/batches', '/batches/glaze-1'],
   ...['/shelf/paints', '/paintings/clock-mender/palette', '/paintings/salt-pans/record'],
 ]
-
-/** The pages of a painting judge it at every stroke, with every rule: they may weigh more than the others, kB. */
-const mostOf = (path: string): number => (path.startsWith('/paintings/') ? 180 : 165)
 
 /** What is only needed once somebody asks for it. */
 const loadedLater = /chart|sorter|konva|MapStage|downshift|Chooser|Popup|Toast|highs|solve/i
@@ -25,10 +22,10 @@ describe('what a page waits for', () => {
   after(() => server.kill())
 
   for (const path of views)
-    it(`${path}: under ${mostOf(path)} kB of scripts, gzipped, and no editor, popover, chart or dragging among them`, async () => {
+    it(`${path}: under ${mostKbOf(path)} kB of scripts, gzipped, and no editor, popover, chart or dragging among them`, async () => {
       const { bytes, files } = weightOf(await (await fetch(server.url + path)).text())
       expect(bytes, files.map(([name, size]) => `${name} ${size}`).join(', ')).to.be.below(
-        1000 * mostOf(path),
+        1000 * mostKbOf(path),
       )
       expect(files.map(([name]) => name).filter((name) => loadedLater.test(name))).to.deep.equal([])
     })

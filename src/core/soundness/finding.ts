@@ -21,12 +21,10 @@ export interface Finding {
 /** What may take a finding away, in the order it is tried. */
 export type MendKind = 'medium' | 'oil' | 'without-medium' | 'thickness' | 'wait' | 'allowed'
 
-/** One rule: what it is called, why it holds, what may mend what it finds, and what it finds in a picture. */
+/** One rule: what it is called, what may mend what it finds, and what it finds in a picture. */
 export interface Rule {
   readonly id: string
   readonly title: string
-  /** A painter's reason, and where it comes from. */
-  readonly reason: string
   readonly mends: readonly MendKind[]
   /** What can still be done once the layer is on the picture. */
   readonly afterwards: string

@@ -12,7 +12,6 @@ import type { LaidArea, LaidGround, LaidLayer, LaidPair, LaidPicture } from './l
  *     export const slowUnderFast = pairRule({
  *       id: 'slow-under-fast',
  *       title: 'Slow under fast',
- *       reason: '...',
  *       says: ({ lower, upper, waited }, { practice }) => ({ severity: 'watch', message: '...', numbers: {} }),
  *     })
  */
@@ -27,7 +26,6 @@ export interface Said {
 interface RuleText {
   readonly id: string
   readonly title: string
-  readonly reason: string
   /** Default: soundness. */
   readonly about?: About
   /** Rests on a practice's own choice: without one named, it makes notes only. */
@@ -55,7 +53,6 @@ type Found = Omit<Finding, 'rule' | 'about'>
 export const pictureRule = ({
   id,
   title,
-  reason,
   about = 'soundness',
   byPractice = false,
   mends = [],
@@ -64,7 +61,6 @@ export const pictureRule = ({
 }: RuleText & { readonly finds: (picture: LaidPicture) => readonly Found[] }): Rule => ({
   id,
   title,
-  reason,
   mends,
   afterwards,
   find: (picture) => {

@@ -6,7 +6,7 @@ import { requestTo } from '../../ui/client.ts'
 import { newPasses } from '../stack/event/newEvent.ts'
 import type { EditedPicture } from '../stack/usePicture.ts'
 
-interface NowProps {
+export interface NowProps {
   readonly layer: LayerDocument
   readonly edited: EditedPicture
   /** The layer that a further pass became. */

@@ -24,7 +24,8 @@ import { HeapRow } from './HeapRow.tsx'
 import { isLaid, laidOut } from './laidOut.ts'
 import type { LaidHeap, LaidPalette } from './laidOut.ts'
 import { MixedRecords } from './MixedRecords.tsx'
-import { PaintedNow } from './PaintedNow.tsx'
+import type { NowProps } from './PaintedNow.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { Timing } from './Timing.tsx'
 import { Tools } from './Tools.tsx'
 import { useAlarms } from './useAlarms.ts'
@@ -170,7 +171,7 @@ function Card({ layer, edited, before, onLayer }: CardProps) {
             <Printer size={17} aria-hidden="true" /> On paper
           </button>
         </div>
-        <PaintedNow layer={layer} edited={edited} onLayer={onLayer} />
+        <Painted layer={layer} edited={edited} onLayer={onLayer} />
         <FinePrint laid={laid} />
         {layer.palette && !layer.painted && (
           <button
@@ -268,4 +269,12 @@ function FinePrint({ laid }: { readonly laid: LaidPalette }) {
         }`}
     </p>
   )
+}
+
+const paintedNow = later(() => import('./PaintedNow.tsx').then(({ PaintedNow }) => PaintedNow))
+
+/** Painted at the easel: asked once the page answers, in a place kept for it. */
+function Painted(props: NowProps) {
+  const PaintedNow = useLater(paintedNow)
+  return PaintedNow ? <PaintedNow {...props} /> : <div className="mt-4 h-[5.1rem]" />
 }

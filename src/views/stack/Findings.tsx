@@ -6,7 +6,10 @@ import { dayOf } from '../../core/plan/calendar.ts'
 import { inTheArea, listed } from '../../core/words.ts'
 import { about, dateText, dayText, upperFirst } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { Why } from '../../ui/Why.tsx'
+
+const ruleReasons = later(() => import('../../core/soundness/ruleReasons.ts').then((all) => all.ruleReasons))
 
 /** A rule's reason with the numbers this finding used. */
 export function FindingWhy({
@@ -16,17 +19,20 @@ export function FindingWhy({
   readonly finding: AssessedFinding
   readonly className?: string
 }) {
-  const rule = rules.find(({ id }) => id === finding.rule)!
+  const reasons = useLater(ruleReasons)
+  const { id, title } = rules.find(({ id: ruleId }) => ruleId === finding.rule)!
   return (
     <Why
-      reason={{
-        title: rule.title,
-        formula: finding.message,
-        figures: Object.values(finding.numbers),
-        source: rule.reason,
-        section: 'soundness',
-      }}
-      label={`Why: ${rule.title}`}
+      reason={
+        reasons && {
+          title,
+          formula: finding.message,
+          figures: Object.values(finding.numbers),
+          source: reasons[id]!,
+          section: 'soundness',
+        }
+      }
+      label={`Why: ${title}`}
       className={className}
     >
       Why

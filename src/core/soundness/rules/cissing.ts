@@ -14,8 +14,6 @@ export const cissing = pairRule({
   id: 'cissing',
   title: 'Crawling',
   afterwards: 'Rub it off while it is wet, give the place a tooth, and paint again.',
-  reason:
-    'A dried film that is rich, waxy or glossy sheds what is brushed over it: it crawls into drops. Oil rubbed on and off again, or a wet scuff, lets it take hold; try a corner. Never scuffed: what holds lead, cadmium, chromium, cobalt, nickel or manganese.',
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
     if (!lower.isOilFilm || upper.film.binder.wax >= waxyFrom) return null
     if (isPrepared(area, lower, upper)) return null

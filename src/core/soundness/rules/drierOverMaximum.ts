@@ -13,8 +13,6 @@ const text = {
   title: 'Drier over its most',
   afterwards:
     'Nothing takes the drier out again: keep it thin, warm and aired, and put nothing over it until a fingernail leaves no mark.',
-  reason:
-    'Driers add up, and so do those already in alkyd, boiled oil and oil cooked with lead. Past the most advised a film skins, wrinkles, darkens and turns brittle; and no drier brings thick paint firm any sooner. Suppliers’ advice.',
 }
 
 const tooMuch = layerRule({

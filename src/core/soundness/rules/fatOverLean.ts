@@ -15,8 +15,6 @@ export const fatOverLean = pairRule({
   title: 'Fat over lean',
   afterwards:
     'It stays on the picture: let it harden before anything goes over it, make the next layer fatter, and look for fine cracks.',
-  reason:
-    'A lean film over a fat one stiffens first and cannot follow the fatter paint as it goes on moving. Fat is weighed as leanness (what the powder needs over the fat there is) together with oil content. Traditional rule.',
   mends: ['medium', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice }) => {
     if (!lower.isOilFilm || !upper.isOilFilm) return null

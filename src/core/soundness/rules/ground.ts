@@ -8,8 +8,6 @@ export const groundOnSupport = groundRule({
   id: 'ground-on-support',
   title: 'Ground on its support',
   afterwards: 'The cloth can be stretched over a panel, or glued down on one, before it cracks.',
-  reason:
-    'Chalk or gypsum in glue is brittle: on a panel it lasts, on cloth that bends and swells it cracks and falls off. Every school agrees.',
   says: (_first, { name, bends }, { support }) => {
     if (!support.flexible || bends === 'with it') return null
     return {
@@ -41,8 +39,6 @@ export const groundAge = groundRule({
   id: 'ground-age',
   title: 'Ground put on too lately',
   afterwards: 'Let both dry on in warm, dry air before the next layer, and look for blisters.',
-  reason:
-    'A ground gives off water, or hardens, before it may be painted on: days for acrylic and glue, weeks for oil; twice as long below 15 °C or above 70 % humidity. Typical waiting times, estimates.',
   says: ({ name, appliedDay }, ground, { climate }) => {
     const { least, good } = groundReadyDays(ground, climate)
     const limits = {

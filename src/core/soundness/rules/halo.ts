@@ -40,8 +40,6 @@ export const halo = pictureRule({
   title: 'Halo of oil',
   afterwards:
     'It stays as a dark rim: isolate what is bare around it before more oil goes on, and paint past the edge.',
-  reason:
-    'Oil painted on a part of a thirsty waterborne picture runs past its own edge, 1 to 3 mm, and stays there as a dark rim. An isolating coat over the whole stops it, or one laid 10 mm past the edge (model).',
   finds: (picture) =>
     picture.areas.flatMap((area) =>
       area.layers.flatMap((layer) => {

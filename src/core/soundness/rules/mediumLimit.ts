@@ -9,8 +9,6 @@ export const mediumLimit = layerRule({
   title: 'Medium in the mix',
   afterwards:
     'While it is wet it can be blotted. Dry: keep what follows thin and no leaner, and give it light, or it yellows.',
-  reason:
-    'Much medium makes a film that wrinkles, yellows and stays soft, and what is over it moves. Counted is the medium without its solvent and its powder, of the mix without solvent, by volume; a glaze may hold more. Advice, not measurement.',
   says: ({ layer: { name, film, isOilFilm } }, { practice: { limits } }) => {
     const share = film.mix.mediumLessSolvent
     if (share === null || !isOilFilm) return null

@@ -8,8 +8,6 @@ export const mismatch = pairRule({
   title: 'Mismatch of movement',
   afterwards:
     'It stays on the picture: keep it flat and the room even, put nothing over it until what lies under has cured, and look for cracks.',
-  reason:
-    'Every oil film shrinks as it cures. Where the upper hardens over a lower that is still moving, it slips while it sets or is stretched later. The movement is followed for 1500 days by the cure model and set against what the upper film tolerates (model).',
   mends: ['wait'],
   says: ({ lower, upper, mismatch: pair }, { practice }) => {
     if (!pair || !lower.isOilFilm || !upper.isOilFilm) return null

@@ -8,8 +8,6 @@ export const oilOverWetWaterborne = pairRule({
   id: 'oil-over-wet-waterborne',
   title: 'Oil over wet waterborne paint',
   afterwards: 'Let both dry on in warm, moving air, and look for blisters and dull patches.',
-  reason:
-    'Acrylic, gum, glue and egg lose their water through their surface; oil closes it, and what is left of the water blisters or clouds the oil. Longer where it is thick, cold or damp. Typical waiting times, estimates.',
   mends: ['wait'],
   says: ({ lower, upper, waited, lowerUm }, { climate }) => {
     if (!isWaterborne(lower.film) || !isOily(upper.film) || isEmulsion(upper.film)) return null

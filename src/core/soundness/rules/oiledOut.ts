@@ -21,8 +21,6 @@ export const oiledOut = layerRule({
   title: 'Oiled out, not painted into',
   afterwards:
     'Within two hours it can be wiped down to a breath. Later leave it, paint nothing lean over it, and count the varnish from it.',
-  reason:
-    'Oil rubbed on a dull place is meant to be painted into within hours. Left alone it is a layer of its own: it yellows, it is the fattest there is, and over 3 µm it restarts the time to the varnish. 1 µm over a square metre is 1 ml.',
   says: ({ layer, over }, { practice: { limits } }) => {
     if (!isOilOut(layer)) return null
     const { name, appliedDay, forecast, leftOn } = layer

@@ -37,8 +37,6 @@ export const oldPicture = areaRule({
   title: 'An old picture as ground',
   afterwards:
     'See that it holds: a strip of tape at an edge once it is firm. Ask a conservator where it comes away.',
-  reason:
-    'What was painted years ago is the fattest and hardest film there is: new paint does not bite into it, and crawls. Varnish is taken off first; then a wet scuff or oil rubbed on and off gives a hold. Old paint may hold lead: it is never sanded dry.',
   finds: ({ area: { layers }, old }) => {
     const first = layers[0]
     const said = first && old ? saidOf(first, old) : null

@@ -13,8 +13,6 @@ export const overaged = pairRule({
   title: 'Too old to take hold of',
   afterwards:
     'See that it holds: a strip of tape at an edge, once it is firm. Ask a conservator where it comes away.',
-  reason:
-    'Paint takes hold of a young film and of a matt one; an old glossy film is closed, and the next layer only lies on it. A wet scuff, or oil rubbed on and off, within two days before opens it. Ages are one conservator’s judgement.',
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
     if (!lower.isOilFilm || isPrepared(area, lower, upper)) return null
     const isTop = area.pairs[upper.index]!.at(-1)?.lower === lower

@@ -11,8 +11,6 @@ const text = {
   id: 'policy',
   title: 'Not in this room',
   afterwards: 'What is dry on a picture gives off no vapour; keep dust and rags of it out of the room.',
-  reason:
-    'What the room forbids is set on the Studio page; every material of a layer is held against it, its oil, its medium and its thinner too.',
   about: 'room' as const,
   mends: ['allowed' as const],
 }

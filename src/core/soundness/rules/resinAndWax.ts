@@ -61,8 +61,6 @@ export const resinLimit = layerRule({
   id: 'resin-limit',
   title: 'Resin limit',
   afterwards: soluble,
-  reason:
-    'Soft resin stays soluble: much of it makes the film brittle and lets a varnish remover into it. Limits are advice, not measurement; of the organic binder by mass.',
   says: ({ layer }, { practice: { limits } }) =>
     held(layer, {
       key: 'resin',
@@ -78,8 +76,6 @@ const waxText = {
   id: 'wax-limit',
   title: 'Wax limit',
   afterwards: soluble,
-  reason:
-    'Wax weakens the film and softens in warmth; on cloth it bears less, and over a layer rich in it only paint as waxy holds. Limits are advice, not measurement; of the organic binder by mass.',
 }
 
 const muchWax = layerRule({
@@ -125,8 +121,6 @@ export const resinAndWaxLimit = layerRule({
   id: 'resin-and-wax-limit',
   title: 'Resin and wax together',
   afterwards: soluble,
-  reason:
-    'What a varnish remover attacks adds up: resin and wax have a limit on their sum, beside their own. Of the organic binder by mass.',
   says: ({ layer }, { practice: { limits } }) => {
     const { resin, wax } = layer.film.binder
     if (!(resin > 0 && wax > 0)) return null

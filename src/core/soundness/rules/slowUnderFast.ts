@@ -11,8 +11,6 @@ export const slowUnderFast = pairRule({
   title: 'Slow under fast',
   afterwards:
     'It stays on the picture: put nothing over it until a fingernail leaves no mark below, and look for cracks.',
-  reason:
-    'A fast layer closes over a slow one that is not firm; the slow one then shrinks and drags it. Rule of thumb; it is unsound where the mismatch, which weighs the same by physics, says so too.',
   byPractice: true,
   mends: ['wait'],
   says: ({ lower, upper, waited, lowerUm, mismatch }, { practice: { limits } }) => {

@@ -13,8 +13,6 @@ const text = {
   id: 'solvent-bite',
   title: 'Solvent bites',
   afterwards: 'Do not brush it again: let it dry, and look whether colour has lifted.',
-  reason:
-    'Solvent in the next layer softens a film that is young, or holds resin and wax: colour lifts and edges creep. Strong solvents bite more. What a film takes is one conservator’s judgement (model).',
   mends: ['wait' as const],
 }
 

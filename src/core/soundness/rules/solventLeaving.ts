@@ -7,8 +7,6 @@ export const solventLeaving = areaRule({
   id: 'solvent-leaving',
   title: 'Solvent still leaving',
   afterwards: 'Leave it open to the air, and look whether the new paint has stayed soft there.',
-  reason:
-    'Where paint was taken off with solvent, some of it is still in what is bared, and softens the next layer from below: two to twelve hours after a wipe, a day after a film was dissolved. Estimates.',
   mends: ['wait'],
   finds: ({ area: { removals, layers }, climate }) =>
     removals.flatMap((removal) => {

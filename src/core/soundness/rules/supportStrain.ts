@@ -15,8 +15,6 @@ export const supportStrain = layerRule({
   title: 'Support strain',
   afterwards:
     'It stays on the picture: keep it from bending and from the cold; a panel behind the cloth takes most of the strain.',
-  reason:
-    'The support moves with the weather and the hand; a stiff or thick film on it cracks. Strain is the support’s movement plus bending of the film’s own thickness, over what the cured film can stretch (model).',
   says: ({ layer: { name, film, isOilFilm, thickestUm, leftOn } }, { support, practice: { limits } }) => {
     if (!isOilFilm) return null
     const leftUm = thickestUm * leftOn(Infinity)

@@ -85,8 +85,6 @@ export const takingOff = areaRule({
   id: 'taking-off',
   title: 'Taking paint off',
   afterwards: 'It is done: look at what is bared in raking light, and let it dry before it is painted on.',
-  reason:
-    'Wet paint wipes off, soft paint scrapes off, paint that is young or rich in resin dissolves, firm paint takes a wet scuff. Each in its time; and what holds lead, cadmium, chromium, cobalt, nickel or manganese is never abraded.',
   finds: ({ area: { removals } }) =>
     removals.flatMap((removal) => {
       const { event, from, how, day } = removal

@@ -13,8 +13,6 @@ export const thickUnderThin = pairRule({
   title: 'Thick under thin',
   afterwards:
     'It stays on the picture: wait until the thick paint is firm to the fingernail before the next layer, and look for cracks.',
-  reason:
-    'Thick paint goes on shrinking for months; a thin film over it is cracked by that, unless it gives like a glaze. Rule of thumb; judged at the thickest spot of the lower layer.',
   byPractice: true,
   mends: ['thickness', 'wait'],
   says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {

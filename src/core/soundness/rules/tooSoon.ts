@@ -51,8 +51,6 @@ export const tooSoon = pairRule({
   title: 'Painted too soon',
   afterwards:
     'It is done: let both harden now, and do a touch test at the thickest spot before the next layer.',
-  reason:
-    'Each practice waits for a state of the layer below; a thin layer need only be touch dry, and an emulsion or a wax paste need only have lost its water or its spirit. The chance that it is reached comes from the drying forecast and from touch tests, which outrank it.',
   byPractice: true,
   mends: ['wait'],
   says: (pair, setting) => {

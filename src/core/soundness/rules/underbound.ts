@@ -15,8 +15,6 @@ export const underbound = layerRule({
   title: 'Underbound',
   afterwards:
     'Oil it out thinly with the oil it was painted in and paint into that, or give the next layer more medium. No solvent on it: it lifts.',
-  reason:
-    'Powder needs binder. What the layer below drinks out of a thin wash is missing in it: below 0.9 of the need it dusts and lifts with a varnish remover; a top layer that has lost binder and is left below 1.05 sinks and goes dull (model).',
   mends: ['medium'],
   says: ({ layer: { name, film, isOilFilm, event }, isTop }, { areas, practice: { limits } }) => {
     const isAlone = areas.every(({ layers }) => layers.every((other) => other.event === event))

@@ -8,8 +8,6 @@ export const unremovableVarnish = layerRule({
   id: 'unremovable-varnish',
   title: 'Varnish that stays for good',
   afterwards: 'It stays: write on the back what it is, and put nothing over it.',
-  reason:
-    'A varnish is meant to come off again when it has yellowed or is dirty, without the painting. Oil, alkyd, egg and run copal harden into the paint; acrylic dispersion swells and smears. Every school of conservation agrees.',
   says: ({ layer: { name, film, purpose, materials } }, { practice: { limits } }) => {
     if (purpose !== 'varnish') return null
     const fat = film.binder.oil + film.binder.alkyd

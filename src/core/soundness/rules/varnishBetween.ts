@@ -9,8 +9,6 @@ export const varnishBetween = pairRule({
   title: 'Varnish inside the picture',
   afterwards:
     'Take the paint off again where that can be done, then the varnish; else note it for a conservator: it cannot be cleaned there.',
-  reason:
-    'A soluble film inside a picture softens whenever the varnish over it is taken off, and takes with it what lies on it. Every school agrees. Up to 3 µm of the paint’s own kind of resin is borne.',
   says: ({ lower, upper }, { practice: { limits } }) => {
     if (!isVarnish(lower.purpose) || isVarnish(upper.purpose)) return null
     const borne =

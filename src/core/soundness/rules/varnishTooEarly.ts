@@ -25,8 +25,6 @@ export const varnishTooEarly = areaRule({
   title: 'Varnished too early',
   afterwards:
     'Leave it, and look for bloom and cracks; where it stays tacky ask a conservator before anything is taken off.',
-  reason:
-    'A varnish over paint that still moves cracks with it, dulls, or bites into it. A soft removable resin may go on once the slowest, thickest spot is hard and a swab comes away clean; damar, mastic and wax once it is cured. The slowest spot of any layer decides.',
   finds: ({ area: { layers }, practice: { limits } }) =>
     layers.flatMap((coat) => {
       if (!isVarnish(coat.purpose)) return []

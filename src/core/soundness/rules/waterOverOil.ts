@@ -12,8 +12,6 @@ const text = {
   id: 'water-over-oil',
   title: 'Water over oil',
   afterwards: 'Take it off before anything goes over it: what is watery lifts with a damp cloth.',
-  reason:
-    'Water and waterborne binder do not hold on oil, however dry it is. Egg-oil emulsion is let into oil that is still wet, and oil made to mix with water takes some of it. Traditional rule; the shares are one conservator’s judgement.',
 }
 
 /** From this share of water in the wet mix on, by volume, an oily paint counts as watery over oil. */

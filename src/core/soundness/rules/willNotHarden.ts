@@ -10,8 +10,6 @@ export const willNotHarden = layerRule({
   title: 'Oil that never dries',
   afterwards:
     'Take it off while it can be: scrape it, then wipe with as little solvent as does it. Nothing painted over it will hold.',
-  reason:
-    'Olive, coconut, rapeseed and high-oleic oils stay wet for good. A little keeps a film tacky; more, and nothing over it ever holds. Every school agrees; the shares are one conservator’s judgement.',
   mends: ['oil', 'without-medium'],
   says: ({ layer: { name, film, isOilFilm, materials } }, { practice: { limits } }) => {
     if (!isOilFilm || film.q === 0) return null

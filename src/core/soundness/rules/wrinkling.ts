@@ -25,8 +25,6 @@ export const wrinkling = layerRule({
   title: 'Wrinkling',
   afterwards:
     'Leave the skin closed until it is firm; then scrape the folds flat, wet and gloved, and paint on in thin coats. Never abrade lead.',
-  reason:
-    'Thick paint rich in oil closes over at the top while it is wet below; as it goes on taking oxygen the skin swells and folds. Surface driers and tung oil make it worse, heat-bodied oil better (model).',
   says: ({ layer: { name, film, isOilFilm, thickestUm } }, { practice: { limits } }) => {
     if (!isOilFilm) return null
     const um = wrinklingUm(film, thickestUm)

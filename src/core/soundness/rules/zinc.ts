@@ -11,8 +11,6 @@ const text = {
   title: 'Zinc under oil',
   afterwards:
     'It cannot be undone: put no more oil over it than must be, keep the picture from bending, and note it for whoever looks after it.',
-  reason:
-    'Zinc white makes soaps with oil: the film turns brittle within years and what lies over it lets go. On cloth it does so soonest. Seen in many modern pictures; the shares are one conservator’s judgement.',
 }
 
 const noWaiting = 'Waiting does not help'
