@@ -129,37 +129,61 @@ const pictures: Readonly<Record<string, Drawn>> = {
   },
 }
 
-/** Brush marks and the weave of the surface, so that it looks laid on and not printed. */
+/** Points across: brush marks are slow to draw, so they are drawn small and made larger. */
+const drawnWide = 360
+const photographWide = 900
+
+/** Brush marks, so that it looks laid on and not printed. */
 const svgOf = (high: number, ground: string, adds: string): string =>
-  `<svg xmlns="http://www.w3.org/2000/svg" width="900" height="${1.5 * high}" viewBox="0 0 600 ${high}">
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${drawnWide}" height="${(drawnWide * high) / 600}"
+    viewBox="0 0 600 ${high}">
     <filter id="brush" x="0" y="0" width="100%" height="100%">
-      <feTurbulence type="fractalNoise" baseFrequency=".02 .11" numOctaves="4" seed="7" result="marks"/>
+      <feTurbulence type="fractalNoise" baseFrequency=".02 .11" numOctaves="3" seed="7" result="marks"/>
       <feDisplacementMap in="SourceGraphic" in2="marks" scale="16"/>
     </filter>
-    <filter id="weave" x="0" y="0" width="100%" height="100%">
-      <feTurbulence type="fractalNoise" baseFrequency=".55 .7" numOctaves="2" seed="3"/>
-      <feColorMatrix values="0 0 0 0 .2  0 0 0 0 .16  0 0 0 0 .1  0 0 0 .55 -.12"/>
-    </filter>
     <g filter="url(#brush)">${rect(-40, -40, 680, high + 80, ground)}${adds}</g>
-    <rect width="600" height="${high}" filter="url(#weave)" opacity=".5"/>
   </svg>`
+
+/** One crossing of threads of the surface. */
+const weave = Buffer.from(
+  `<svg xmlns="http://www.w3.org/2000/svg" width="5" height="4">
+    <path d="M0 .5h5M.5 0v4" stroke="#33291a" stroke-opacity=".1"/>
+  </svg>`,
+)
+
+/** Made larger in a step of its own: in one the drawing itself would be larger, and the marks slow again. */
+async function photograph(high: number, ground: string, adds: string): Promise<Buffer> {
+  const drawn = await sharp(Buffer.from(svgOf(high, ground, adds)))
+    .flatten({ background: ground })
+    .png()
+    .toBuffer()
+  return sharp(drawn)
+    .resize({ width: photographWide })
+    .composite([{ input: weave, tile: true }])
+    .jpeg()
+    .toBuffer()
+}
+
+/** All photographs of one picture, the first day first. */
+const photographsOf = ({ high, ground, days }: Drawn, today: number) =>
+  Promise.all(
+    days.map(async ({ daysAgo, note }, at) => {
+      const adds = days
+        .slice(0, at + 1)
+        .map((day) => day.adds)
+        .join('')
+      const hash = await keepPhoto(await photograph(high, ground, adds))
+      return { hash, on: dateOf(today - daysAgo), note }
+    }),
+  )
 
 /** The studio with its pictures photographed; the last photograph is the one its map is drawn on. */
 export async function photographed(studio: StudioDocument, now: string): Promise<StudioDocument> {
   const today = Math.floor(dayOf(now)!)
-  const paintings: StudioDocument['paintings'] = []
-  for (const painting of studio.paintings) {
+  const paintings = studio.paintings.map(async (painting) => {
     const drawn = pictures[painting.id]
-    const photos: (typeof painting)['photos'] = []
-    let adds = ''
-    for (const day of drawn?.days ?? []) {
-      adds += day.adds
-      const png = await sharp(Buffer.from(svgOf(drawn!.high, drawn!.ground, adds)))
-        .png()
-        .toBuffer()
-      photos.push({ hash: await keepPhoto(png), on: dateOf(today - day.daysAgo), note: day.note })
-    }
-    paintings.push({ ...painting, photos, mapPhoto: photos.at(-1)?.hash ?? null })
-  }
-  return { ...studio, paintings }
+    const photos = drawn ? await photographsOf(drawn, today) : []
+    return { ...painting, photos, mapPhoto: photos.at(-1)?.hash ?? null }
+  })
+  return { ...studio, paintings: await Promise.all(paintings) }
 }
