@@ -4,6 +4,8 @@ import { filmOf } from '../../src/core/film/film.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { waterDays } from '../../src/core/film/waterDays.ts'
 import { shippedPractices } from '../../src/core/practice/practice.ts'
+import { ruleReasons } from '../../src/core/soundness/ruleReasons.ts'
+import { rules } from '../../src/core/soundness/rules/index.ts'
 import { soundnessRequest } from '../../src/document/compute.ts'
 import type { SoundnessRequest } from '../../src/document/compute.ts'
 import { computeSoundness } from '../../src/studio/soundness.ts'
@@ -111,6 +113,10 @@ const rulesFound = (request: Request): readonly string[] =>
     .map(({ rule }) => rule)
 
 describe('the rules', () => {
+  it('say each why it holds, in a sentence or more, and nothing is said of a rule there is not', () => {
+    expect(Object.keys(ruleReasons)).to.have.members(rules.map(({ id }) => id))
+    for (const reason of Object.values(ruleReasons)) expect(reason).to.match(/^[A-Z].{40,}\.$/s)
+  })
   it('a lean layer over a fat one that is not firm is unsound; over a cured one it is only noted', () => {
     const over = (day: number) => ({
       layers: [layer('pw6_rutile', 60, 0, standOil(1)), layer('pw6_rutile', 60, day)],

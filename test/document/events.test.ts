@@ -2,6 +2,7 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { eventKinds, isRemoval, kindTable } from '../../src/core/stack/kinds.ts'
 import { isFilm } from '../../src/core/plan/step.ts'
+import { stateOn } from '../../src/core/cure/forecast.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import { areaColour, drawnAreas } from '../../src/document/areaMap.ts'
 import { areaCm2Of } from '../../src/document/area.ts'
@@ -15,7 +16,7 @@ import { livingOf, profileOn } from '../../src/document/living.ts'
 import { asOldPicture } from '../../src/document/oldPicture.ts'
 import { nextDate } from '../../src/document/pictureDates.ts'
 import { differencesOf, raisesIn } from '../../src/document/plannedActual.ts'
-import { stateReached } from '../../src/document/stateReached.ts'
+import { stateReached, stillSoft } from '../../src/document/stateReached.ts'
 import { solve } from '../../src/document/solve.ts'
 import { readStored } from '../../src/document/kinds.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
@@ -96,6 +97,30 @@ describe('what a plan waits for', () => {
   })
 })
 
+describe('what is kept of a judged picture', () => {
+  const shown = picture([
+    paintedAt(at(1), layer('a', 'p', 0, { paints: white })),
+    paintedAt(at(2), layer('b', 'p', 1, startOf('dissolve'))),
+    layer('c', 'p', 2, { paints: white }),
+  ])
+  const assessed = assess(shown, find)
+  const kept = summaryOf(shown, assessed)
+  it('is what dates are reckoned from, and no film: a page reads hundreds of them', () => {
+    expect(Object.keys(kept.layers[0]!.spots[0]!)).to.have.members([
+      ...['area', 'gate', 'goneBy', 'days', 'thickestUm'],
+    ])
+    expect(JSON.stringify(kept).length / kept.layers.length).to.be.below(1000)
+  })
+  it('gives the same steps back, what rests and what is gone among them', () => {
+    const steps = stepsOfSummary(JSON.parse(JSON.stringify(kept)) as typeof kept)
+    const told = ({ spots }: (typeof steps)[number]) =>
+      spots.map(({ area, gate, goneBy, restDays }) => ({ area, gate, goneBy, restDays }))
+    expect(steps.map(told)).to.deep.equal(assessed.layers.map(({ step }) => told(step)))
+    expect(steps[0]!.spots[0]!.goneBy).to.equal(1)
+    expect(steps[1]!.spots[0]!.restDays).to.equal(1)
+  })
+})
+
 describe('oil rubbed on a dull place', () => {
   const first = paintedAt(at(1), layer('a', 'p', 0, { paints: white }))
   const out = paintedAt(at(20, 9), layer('b', 'p', 1, startOf('oil-out')))
@@ -137,8 +162,8 @@ describe('a picture painted over another', () => {
 })
 
 describe('how far a whole picture has come', () => {
+  const first = paintedAt(at(1), layer('a', 'p', 0, { paints: white }))
   it('is its slowest film; what is planned counts once its day has come, what is gone no more', () => {
-    const first = paintedAt(at(1), layer('a', 'p', 0, { paints: white }))
     const thick = layer('b', 'p', 1, { paints: white, wetThicknessUm: 1500, plannedOn: '2027-03-01' })
     const shown = picture([first, thick])
     const judged = assess(shown, find)
@@ -149,6 +174,25 @@ describe('how far a whole picture has come', () => {
     expect(on('2027-03-03')).to.equal('wet')
     const wiped = picture([first, paintedAt(at(1, 12), layer('c', 'p', 1, startOf('wipe')))])
     expect(stateReached(wiped, assess(wiped, find), dayOf('2026-10-02')!)).to.equal('bare')
+  })
+  it('names what is still soft on a day: what was taken off, or is not painted yet, is not', () => {
+    const gone = paintedAt(at(1, 12), layer('b', 'p', 1, startOf('wipe')))
+    const over = layer('c', 'p', 2, { paints: white, plannedOn: '2027-03-01' })
+    const softOn = (day: string, ...layers: LayerDocument[]) =>
+      stillSoft(picture(layers), assess(picture(layers), find), dayOf(day)!)
+    expect(softOn('2026-10-03', first, over)).to.deep.equal(['Layer a'])
+    expect(softOn('2026-10-03', first, gone, over)).to.deep.equal([])
+    expect(softOn('2027-03-03', first, over)).to.deep.equal(['Layer c'])
+  })
+  it('what dries by losing water is drying, then dry: it is never touch dry, nor firm', () => {
+    const acrylic = paintedAt(at(1), layer('a', 'p', 0, startOf('waterborne')))
+    const { forecast } = assess(picture([acrylic]), find).layers[0]!
+    expect([0.5, 2, 4, 400].map((day) => stateOn(forecast, day))).to.deep.equal([
+      ...['drying', 'drying', 'dry', 'dry'],
+    ])
+    const { forecast: oily } = assess(picture([first]), find).layers[0]!
+    expect(stateOn(oily, 0.5)).to.equal('wet')
+    expect(stateOn(oily, 1000)).to.equal('cured')
   })
 })
 
