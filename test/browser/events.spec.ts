@@ -8,7 +8,7 @@ async function happens(page: Page, kind: string, name: string): Promise<void> {
     .getByRole('dialog')
     .getByRole('button', { name: new RegExp(`^${kind}`) })
     .click()
-  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue(kind)
+  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue(kind === 'Paint' ? /^Layer \d/ : kind)
   await page.getByLabel('Layer', { exact: true }).fill(name)
   await saved(page)
 }
@@ -52,8 +52,10 @@ test('an acrylic start, an isolating coat, and a glaze wiped off in one of two p
   await expect(told).toBeVisible()
   await page.getByLabel('The section on this day').fill('2029-03-01')
   await expect(page.getByText(/Any final varnish may go on/)).toBeVisible()
+  await expect(rows(page, 'sea')).toContainText(['cured', 'cured', 'dry'])
   await page.getByRole('button', { name: 'Back to today' }).click()
   await expect(page.getByText(/^Drag to see the section/)).toBeVisible()
+  await expect(rows(page, 'sea').first()).not.toContainText('cured')
 
   await reload(page)
   await page.getByRole('button', { name: /^sky: / }).click()
@@ -126,6 +128,51 @@ test('a layer that came out fatter than planned raises the one above it, in one 
   await expect(planned.getByRole('button', { name: /^Raise/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(planned.getByRole('button', { name: /^Raise/ })).toBeVisible()
+  // The layer to be raised says so too.
+  await page.getByRole('button', { name: /^Second flesh/ }).click()
+  await expect(planned).toContainText('Second flesh is raised')
+  await planned.getByRole('button', { name: /^Raise/ }).click()
+  await expect(planned).toHaveCount(0)
+})
+
+test('half acrylic: one head in oil is isolated past its edge; what goes on it is fat, and no water after it', async ({
+  page,
+  studio,
+}) => {
+  await open(page, `${studio.url}/paintings`)
+  await page.getByRole('button', { name: 'New painting' }).click()
+  await page.waitForURL(/paintings\/.+/)
+  const stack = page.url()
+  await open(page, `${stack}/record`)
+  await page.getByLabel('Width, cm').fill('40')
+  await page.getByLabel('Height, cm').fill('50')
+  await page.getByRole('button', { name: 'a part', exact: true }).click()
+  await page.getByLabel('part 1, share of the picture').fill('20')
+  await saved(page)
+  await page.getByLabel('Name of part 1').fill('head')
+  await saved(page)
+  await open(page, stack)
+  await happens(page, 'Waterborne underpainting', 'Flat acrylic')
+  const halo = page.getByText(/creeps 1 to 3 mm past its edge into Flat acrylic/).first()
+  await happens(page, 'Isolating coat', 'Coat')
+  await page.getByRole('checkbox', { name: 'head' }).check()
+  await saved(page)
+  const plan = page.getByRole('region', { name: 'Isolating plan' })
+  await expect(plan).toContainText(/yellows and is a fat layer of its own/)
+  await expect(plan).toContainText(/at most \d+ drops? in all, half its dose/)
+  // 40 × 50 cm, a fifth of it, and 10 mm all round: 484 cm² at 25 ml on a square metre.
+  await expect(page.getByText('1.2 ml for where it goes.')).toBeVisible()
+  await happens(page, 'Paint', 'Head')
+  await page.getByRole('checkbox', { name: 'head' }).check()
+  await saved(page)
+  await expect(halo).toHaveCount(0)
+  await expect(page.getByText(/Head is leaner than Coat under it/).first()).toBeVisible()
+  await page.getByRole('button', { name: /^Coat/ }).click()
+  await page.getByLabel('past every edge, mm').fill('0')
+  await saved(page)
+  await expect(halo).toBeVisible()
+  await happens(page, 'Gouache', 'Line')
+  await expect(page.getByText(/Water-based Line does not hold on the oil of Head/).first()).toBeVisible()
 })
 
 test('parts of a picture are drawn over its photograph, by hand and by numbers, and measured', async ({

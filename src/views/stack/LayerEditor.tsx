@@ -106,6 +106,7 @@ export function LayerEditor(props: EditorProps) {
                 onValue={(chosen) => onChange({ prepared: (chosen || null) as PlannedLayer['prepared'] })}
               />
             )}
+            {props.against}
             <Plan layer={layer} onChange={onChange} />
             <Where
               areas={areas}
