@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
+import type { RefObject } from 'react'
 import { isReached } from '../../core/cure/forecast.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
@@ -113,6 +114,7 @@ const drawer = later(() => import('./section.ts').then(({ drawSection }) => draw
 
 function Section({ rows, strata, height, selected, woven, day, profileOf }: SectionProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
+  const width = useWidth(canvas)
   const drawSection = useLater(drawer)
   const total = sumOf(strata)
   const drawnHeight = Math.ceil(total + groundPx + supportPx)
@@ -125,37 +127,30 @@ function Section({ rows, strata, height, selected, woven, day, profileOf }: Sect
   useEffect(() => {
     const element = canvas.current
     const context = element?.getContext('2d')
-    if (!element || !context || !drawSection) return
-    const draw = (): void => {
-      const sharp = window.devicePixelRatio || 1
-      const width = element.clientWidth
-      element.width = width * sharp
-      element.height = drawnHeight * sharp
-      context.setTransform(sharp, 0, 0, sharp, 0, 0)
-      const style = getComputedStyle(element)
-      const colour = (name: string): string => style.getPropertyValue(name).trim()
-      drawSection(
-        context,
-        width,
-        rows.flatMap((row, index) =>
-          row.isRemoval ? [] : [stratumOf(row, strata[index]!, selected, day, profileOf(row.layer.id))],
-        ),
-        { groundPx, supportPx, woven },
-        {
-          paper: colour('--paper'),
-          ink: colour('--ink'),
-          rule: colour('--rule'),
-          ground: '#e9e4d6',
-          support: woven ? '#b8a179' : '#a9845a',
-        },
-      )
-    }
-    draw()
-    const resized = new ResizeObserver(draw)
-    resized.observe(element)
-    return () => resized.disconnect()
+    if (!element || !context || !drawSection || width === 0) return
+    const sharp = window.devicePixelRatio || 1
+    element.width = width * sharp
+    element.height = drawnHeight * sharp
+    context.setTransform(sharp, 0, 0, sharp, 0, 0)
+    const style = getComputedStyle(element)
+    const colour = (name: string): string => style.getPropertyValue(name).trim()
+    drawSection(
+      context,
+      width,
+      rows.flatMap((row, index) =>
+        row.isRemoval ? [] : [stratumOf(row, strata[index]!, selected, day, profileOf(row.layer.id))],
+      ),
+      { groundPx, supportPx, woven },
+      {
+        paper: colour('--paper'),
+        ink: colour('--ink'),
+        rule: colour('--rule'),
+        ground: '#e9e4d6',
+        support: woven ? '#b8a179' : '#a9845a',
+      },
+    )
     // eslint-disable-next-line react-hooks/exhaustive-deps -- drawn says all that is drawn
-  }, [drawn, drawnHeight, drawSection])
+  }, [drawn, drawnHeight, drawSection, width])
   const names = rows.map(({ layer }) => layer.name).join(', ')
   return (
     <span className="block" style={{ paddingTop: height - total }}>
@@ -169,6 +164,17 @@ function Section({ rows, strata, height, selected, woven, day, profileOf }: Sect
       />
     </span>
   )
+}
+
+/** How wide an element is, in pixels, as it is shown; 0 until that is known. */
+function useWidth(element: RefObject<HTMLElement | null>): number {
+  const [width, setWidth] = useState(0)
+  useEffect(() => {
+    const resized = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width))
+    if (element.current) resized.observe(element.current)
+    return () => resized.disconnect()
+  }, [element])
+  return width
 }
 
 function stratumOf(

@@ -5,10 +5,12 @@ import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { nextDate } from '../../document/pictureDates.ts'
 import type { Picture } from '../../document/picture.ts'
+import { useRested } from './useRested.ts'
 import { chanceText, datesText, dayText, monthText } from '../../ui/format.ts'
 
-/** So many times the picture is played through. */
+/** So many times the picture is played through, once nothing has changed for so long. */
 const draws = 1000
+const restMs = 200
 
 /** When all of the picture is firm, and the chance that it is by the day it is due. */
 export function Finish({
@@ -18,17 +20,18 @@ export function Finish({
   readonly picture: Picture
   readonly assessment: Assessment
 }) {
+  const rested = useRested(assessment, restMs)
   const { days, soft, cured } = useMemo(() => {
-    const steps = picture.layers.length > 0 ? assessment.layers.map(({ step }) => step) : []
+    const steps = rested.layers.map(({ step }) => step)
     const reaching = (state: StateId): readonly number[] =>
-      (steps.length > 0 && simulateReaching(steps, state, assessment.workingTime, draws)) || []
+      (steps.length > 0 && simulateReaching(steps, state, rested.workingTime, draws)) || []
     return { days: reaching('firm'), soft: reaching('varnishSoft'), cured: reaching('cured') }
-  }, [picture, assessment])
+  }, [rested])
   if (days.length === 0) return null
   const deadline = nextDate(picture.painting, dateOf(picture.today))?.on
   const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
-    <p>
+    <p aria-busy={rested !== assessment} className="aria-busy:opacity-60">
       Firm throughout{isPlanned && ', if all is painted as soon as it may be'}:{' '}
       {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
       {deadline && (

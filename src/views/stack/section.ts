@@ -33,6 +33,9 @@ export interface SectionGround {
   readonly woven: boolean
 }
 
+/** Boundaries are known at every so many pixels. */
+const edgeStep = 3
+
 /** Boundaries between strata: a slow wave with a little roughness, the same for the same layer. */
 function boundary(seed: number, y: number, width: number, roughness: number): (x: number) => number {
   const random = seeded(seed)
@@ -41,12 +44,14 @@ function boundary(seed: number, y: number, width: number, roughness: number): (x
     phase: random() * 7,
     height: roughness / (1 + index * 0.9),
   }))
-  return (x) =>
+  const at = (x: number): number =>
     y +
     waves.reduce(
       (sum, { length, phase, height }) => sum + height * Math.sin((x / length) * Math.PI + phase),
       0,
     )
+  const heights = Array.from({ length: Math.ceil(width / edgeStep) + 2 }, (_, step) => at(step * edgeStep))
+  return (x) => heights[Math.min(heights.length - 1, Math.max(0, Math.round(x / edgeStep)))]!
 }
 
 /** Strata are given from the top down. */
@@ -86,13 +91,78 @@ function shape(
   bottom: (x: number) => number,
 ): void {
   context.beginPath()
-  for (let x = 0; x <= width; x += 3) context.lineTo(x, top(x))
-  for (let x = width; x >= 0; x -= 3) context.lineTo(x, bottom(x))
+  for (let x = 0; x < width + edgeStep; x += edgeStep) context.lineTo(x, top(x))
+  for (let x = width; x > -edgeStep; x -= edgeStep) context.lineTo(x, bottom(x))
   context.closePath()
 }
 
 const rgb = (hex: string, lighter = 0, alpha = 1): string =>
   `rgba(${[0, 1, 2].map((channel) => Math.round(255 * Math.min(1, Math.max(0, channelOf(hex, channel) * (1 + Math.min(0, lighter)) + Math.max(0, lighter))))).join(',')},${alpha})`
+
+/** What has a grain is drawn once on a sheet, and shown through its shape: what is dragged is drawn at every frame. */
+const sheetWide = 200
+const sheetHigh = 120
+const mostSheets = 200
+const sheets = new Map<string, HTMLCanvasElement>()
+
+/** The sheet of this name, drawn when it is first asked for. */
+function sheetOf(name: string, draw: (context: CanvasRenderingContext2D) => void): HTMLCanvasElement {
+  const sharp = window.devicePixelRatio || 1
+  const key = `${name} ${sharp}`
+  const drawn = sheets.get(key)
+  if (drawn) return drawn
+  const sheet = document.createElement('canvas')
+  sheet.width = sheetWide * sharp
+  sheet.height = sheetHigh * sharp
+  const context = sheet.getContext('2d')!
+  context.scale(sharp, sharp)
+  draw(context)
+  if (sheets.size >= mostSheets) sheets.clear()
+  sheets.set(key, sheet)
+  return sheet
+}
+
+/** Covers all that the clip lets through with a sheet. */
+function coverWith(context: CanvasRenderingContext2D, width: number, sheet: HTMLCanvasElement): void {
+  const pattern = context.createPattern(sheet, 'repeat')!
+  pattern.setTransform(new DOMMatrix().scale(sheetWide / sheet.width))
+  context.fillStyle = pattern
+  context.fillRect(0, -4, width, 4000)
+}
+
+/** How full of powder a sheet is, in steps: a medium that is dragged needs no new one at every frame. */
+const fullness = 20
+
+function grainsOf({ seed, colour, pvc, grain, heightPx }: Stratum): HTMLCanvasElement {
+  const full = Math.round(pvc * fullness) / fullness
+  const isThin = heightPx < 12
+  return sheetOf([seed, colour, full, grain, isThin].join(), (context) => {
+    const random = seeded(seed * 31 + 5)
+    const count = Math.round(sheetWide * sheetHigh * (0.02 + 0.1 * full) * (1.25 - grain * 0.6))
+    for (let index = 0; index < count; index++) {
+      const [x, y] = [random() * sheetWide, random() * sheetHigh]
+      const size = (0.35 + random() * 0.7 + grain * random() ** 3 * 3.2) * (isThin ? 0.7 : 1)
+      const shade = (random() - 0.5) * (0.26 + grain * 0.2)
+      context.fillStyle = rgb(colour, shade, 0.35 + random() * 0.5)
+      context.beginPath()
+      context.ellipse(x, y, size * (0.7 + random() * 0.7), size, random() * 3, 0, 7)
+      context.fill()
+    }
+  })
+}
+
+const groundGrains = 2400
+
+const groundSheet = (): HTMLCanvasElement =>
+  sheetOf('ground', (context) => {
+    const random = seeded(99)
+    for (let index = 0; index < groundGrains; index++) {
+      context.fillStyle = `rgba(${random() > 0.5 ? '255,255,255' : '120,108,84'},${0.12 + random() * 0.25})`
+      context.beginPath()
+      context.arc(random() * sheetWide, random() * sheetHigh, 0.5 + random() * 1.8, 0, 7)
+      context.fill()
+    }
+  })
 
 function drawStratum(
   context: CanvasRenderingContext2D,
@@ -102,7 +172,7 @@ function drawStratum(
   bottom: (x: number) => number,
   colours: SectionColours,
 ): void {
-  const { colour, clearness, pvc, grain, seed, state, heightPx } = stratum
+  const { colour, clearness, state } = stratum
   if (state === 'gone') {
     drawGap(context, width, top, bottom, colours)
     return
@@ -117,19 +187,9 @@ function drawStratum(
   context.fillRect(0, -4, width, 4000)
   context.fillStyle = rgb(colour, 0, 0.62 + 0.38 * (1 - clearness))
   context.fillRect(0, -4, width, 4000)
-  const random = seeded(seed * 31 + 5)
-  const grains = Math.round(width * heightPx * (0.02 + 0.1 * pvc) * (1.25 - grain * 0.6))
-  for (let index = 0; index < Math.min(grains, 2600); index++) {
-    const x = random() * width
-    const y0 = top(x)
-    const y = y0 + random() * (bottom(x) - y0)
-    const size = (0.35 + random() * 0.7 + grain * random() ** 3 * 3.2) * (heightPx < 12 ? 0.7 : 1)
-    const shade = (random() - 0.5) * (0.26 + grain * 0.2)
-    context.fillStyle = rgb(colour, shade, (0.35 + random() * 0.5) * strength)
-    context.beginPath()
-    context.ellipse(x, y, size * (0.7 + random() * 0.7), size, random() * 3, 0, 7)
-    context.fill()
-  }
+  context.globalAlpha *= strength
+  coverWith(context, width, grainsOf(stratum))
+  context.globalAlpha = 1
   if (stratum.profile && state !== 'planned') drawDepth(context, width, stratum.profile, top, bottom)
   else if (state === 'soft') drawSoft(context, width, top, bottom)
   context.restore()
@@ -226,14 +286,7 @@ function drawGround(
   context.clip()
   context.fillStyle = colours.ground
   context.fillRect(0, 0, width, 4000)
-  const random = seeded(99)
-  for (let index = 0; index < 420; index++) {
-    const x = random() * width
-    context.fillStyle = `rgba(${random() > 0.5 ? '255,255,255' : '120,108,84'},${0.12 + random() * 0.25})`
-    context.beginPath()
-    context.arc(x, top(x) + random() * (bottom(x) - top(x)), 0.5 + random() * 1.8, 0, 7)
-    context.fill()
-  }
+  coverWith(context, width, groundSheet())
   context.restore()
 }
 
