@@ -75,7 +75,8 @@ async function measureWrites({ url }: Server, tell: Tell): Promise<void> {
   tell('long life: a new layer written', middle(times.slice(3)), 20, 'ms')
 }
 
-const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1]!
+export const middle = (times: readonly number[]): number =>
+  [...times].sort((a, b) => a - b)[times.length >> 1]!
 
 const residentMb = ({ pid }: Server): number =>
   Number(execFileSync('ps', ['-o', 'rss=', '-p', String(pid)]).toString()) / 1024

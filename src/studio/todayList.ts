@@ -3,7 +3,7 @@ import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import { isFilm, waitDays } from '../core/plan/step.ts'
-import type { Spot, Step, StepSpot } from '../core/plan/step.ts'
+import type { Step, StepSpot } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Verdict } from '../core/severity.ts'
 import { doubtfulFeels } from '../document/fingers.ts'
@@ -96,6 +96,12 @@ export async function todayEntries(db: Database, now: string): Promise<readonly 
 export const datesOf = (steps: readonly Step[], today: number, settings: Settings): readonly StepDate[] =>
   forwardDates(steps, { today, workingDays: settings.workingDays, confidence: settings.confidence })
 
+/** A painted film that is waited for, with the chance that it is ready now. */
+interface Waited extends StepSpot {
+  readonly paintedDay: number
+  readonly chance: number
+}
+
 type Morning = Omit<TodayEntry, 'paintingId' | 'title' | 'size'>
 
 function morningOf(summary: Summary, today: number, settings: Settings): Morning {
@@ -108,19 +114,22 @@ function morningOf(summary: Summary, today: number, settings: Settings): Morning
   const next = layers[at]
   const until = steps[at]?.until ?? 'gate'
   const under = next ? steps[at]!.over : everySpot(steps)
-  const spots = under.filter(isFilm).flatMap((spot) => {
+  const spots = under.filter(isFilm).flatMap((spot): readonly Waited[] => {
     const { paintedDay } = steps[spot.step]!
     if (paintedDay === null) return []
-    const { id, name } = layers[spot.step]!
     const gate = typeof until === 'string' ? spot.gate : 'firm'
-    const told = spotOf({ ...spot, gate }, paintedDay, today)
-    return [{ ...told, layerId: id, name, area: areaName(spot.area), exposed: isExposed(steps, spot) }]
+    return [{ ...spot, gate, paintedDay, chance: chanceBy(spot.forecast, gate, today - paintedDay) }]
   })
-  const touch = spots.reduce<TouchSpot | null>(
-    (slowest, { exposed, ...spot }) =>
-      !exposed || (slowest && slowest.chance <= spot.chance) ? slowest : spot,
+  const slowest = spots.reduce<Waited | null>(
+    (last, spot) => ((last && last.chance <= spot.chance) || !isExposed(steps, spot) ? last : spot),
     null,
   )
+  const touch = slowest && {
+    ...touchOf(slowest, today),
+    layerId: layers[slowest.step]!.id,
+    name: layers[slowest.step]!.name,
+    area: areaName(slowest.area),
+  }
   const date = dates[at]
   return {
     readiness:
@@ -173,23 +182,21 @@ const everySpot = (steps: readonly Step[]): readonly StepSpot[] =>
 
 /** Whether a finger can reach it: no painted layer lies over it there. */
 const isExposed = (steps: readonly Step[], { step, area }: StepSpot): boolean =>
-  !steps
-    .slice(step + 1)
-    .some(
-      ({ paintedDay, spots }) =>
-        paintedDay !== null && spots.some((spot) => spot.area === area && isFilm(spot)),
-    )
+  !steps.some(
+    ({ paintedDay, spots }, at) =>
+      at > step && paintedDay !== null && spots.some((spot) => spot.area === area && isFilm(spot)),
+  )
 
-function spotOf(
-  { forecast, gate }: Spot,
-  paintedDay: number,
+/** What a finger should know of a film. */
+function touchOf(
+  { forecast, gate, paintedDay, chance }: Waited,
   today: number,
 ): Omit<TouchSpot, 'layerId' | 'name' | 'area'> {
-  const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, gate, chance))
+  const days = [0.1, 0.5, 0.9].map((share) => daysAtChance(forecast, gate, share))
   return {
     paintedDay,
     gate,
-    chance: chanceBy(forecast, gate, today - paintedDay),
+    chance,
     days: days.includes(null) ? null : (days.map((day) => paintedDay + day!) as [number, number, number]),
     state: stateOn(forecast, today - paintedDay),
     doubtful: doubtfulFeels([forecast], today - paintedDay),

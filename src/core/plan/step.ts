@@ -81,11 +81,16 @@ export interface Step extends StepIdea {
 
 /** Joins layers, bottom first, to what lies under them. */
 export function stepsOf(ideas: readonly StepIdea[]): readonly Step[] {
-  const lying = new Map<string, readonly StepSpot[]>()
-  return ideas.map(({ spots, ...idea }, step) => {
-    const isThere = ({ goneBy }: Spot): boolean => goneBy === null || goneBy >= step
-    const over = spots.flatMap(({ area }) => (lying.get(area) ?? []).filter(isThere))
-    for (const spot of spots) lying.set(spot.area, [...(lying.get(spot.area) ?? []), { ...spot, step }])
-    return { ...idea, spots, over }
+  const lying = new Map<string, StepSpot[]>()
+  return ideas.map((idea, step) => {
+    const over = idea.spots.flatMap(({ area }) =>
+      (lying.get(area) ?? []).filter(({ goneBy }) => goneBy === null || goneBy >= step),
+    )
+    for (const spot of idea.spots) {
+      const here = lying.get(spot.area) ?? []
+      here.push({ ...spot, step })
+      lying.set(spot.area, here)
+    }
+    return { ...idea, over }
   })
 }
