@@ -1,4 +1,4 @@
-import { expect, expectNoAxeProblems, open, reload, saved, test } from './studio.ts'
+import { expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 
 /** Adds a layer on top and describes it. */
@@ -19,9 +19,7 @@ test('two parts over one ground colour are built, judged apart, painted, correct
   page,
   studio,
 }) => {
-  await open(page, `${studio.url}/paintings`)
-  await page.getByRole('button', { name: 'New painting' }).click()
-  await page.waitForURL(/paintings\/.+/)
+  await newPainting(page, studio)
   await page.getByRole('button', { name: 'Add the first layer' }).click()
   await expect(page.getByLabel('Layer', { exact: true })).toHaveValue('First layer')
   await page.getByLabel('Layer', { exact: true }).fill('Ground colour')

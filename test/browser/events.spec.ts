@@ -1,4 +1,4 @@
-import { choose, expect, expectNoAxeProblems, open, reload, saved, test } from './studio.ts'
+import { choose, expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 
 /** Adds something that happens to the picture, of this kind, and gives it a name. */
@@ -20,9 +20,7 @@ test('an acrylic start, an isolating coat, and a glaze wiped off in one of two p
   page,
   studio,
 }) => {
-  await open(page, `${studio.url}/paintings`)
-  await page.getByRole('button', { name: 'New painting' }).click()
-  await page.waitForURL(/paintings\/.+/)
+  await newPainting(page, studio)
   await happens(page, 'Waterborne underpainting', 'Ground tone')
   await happens(page, 'Isolating coat', 'Isolation')
   await expect(page.getByRole('region', { name: 'Isolating plan' })).toContainText('Paint from')
@@ -75,10 +73,7 @@ test('an old picture as ground blocks until its varnish is off and it has a toot
   page,
   demo,
 }) => {
-  await open(page, `${demo.url}/paintings`)
-  await page.getByRole('button', { name: 'New painting' }).click()
-  await page.waitForURL(/paintings\/.+/)
-  const stack = page.url()
+  const stack = await newPainting(page, demo)
   await page.getByRole('button', { name: 'Add the first layer' }).click()
   await saved(page)
   await open(page, `${stack}/record`)
@@ -139,10 +134,7 @@ test('half acrylic: one head in oil is isolated past its edge; what goes on it i
   page,
   studio,
 }) => {
-  await open(page, `${studio.url}/paintings`)
-  await page.getByRole('button', { name: 'New painting' }).click()
-  await page.waitForURL(/paintings\/.+/)
-  const stack = page.url()
+  const stack = await newPainting(page, studio)
   await open(page, `${stack}/record`)
   await page.getByLabel('Width, cm').fill('40')
   await page.getByLabel('Height, cm').fill('50')

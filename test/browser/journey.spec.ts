@@ -1,4 +1,4 @@
-import { away, choose, expect, newMedium, open, reload, saved, settled, test } from './studio.ts'
+import { away, choose, expect, newMedium, newPainting, open, reload, saved, test } from './studio.ts'
 
 test('a painter makes a medium, plans a picture, is judged, paints, touches, sees the dates move and takes the plan away', async ({
   page,
@@ -18,10 +18,7 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('alert')).toHaveText('An amount must be above zero.')
 
-  await open(page, `${studio.url}/paintings`)
-  await page.getByRole('button', { name: 'New painting' }).click()
-  await page.waitForURL(/paintings\/.+/)
-  await settled(page)
+  await newPainting(page, studio)
   await page.getByRole('button', { name: 'Change' }).click()
   await page.getByLabel('Title').fill('The lamp room')
   await page.keyboard.press('Escape')

@@ -117,6 +117,15 @@ export async function choose(page: Page, label: string, name: string): Promise<v
   await page.getByRole('option', { name }).first().click()
 }
 
+/** Begins a painting, and answers the address of its stack. */
+export async function newPainting(page: Page, { url }: Server): Promise<string> {
+  await open(page, `${url}/paintings`)
+  await page.getByRole('button', { name: 'New painting' }).click()
+  await page.waitForURL(/paintings\/.+/)
+  await settled(page)
+  return page.url()
+}
+
 /** Begins a medium and writes its lines. */
 export async function newMedium(
   page: Page,
