@@ -1,4 +1,4 @@
-import { temperOf } from '../palette/temper.ts'
+import { temperOf } from '../materials/temper.ts'
 import type { LaidLayer, LaidPicture } from './lay.ts'
 
 /** Soft habits of practice: hints that are no rules, and can be turned off. */

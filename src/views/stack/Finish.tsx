@@ -31,7 +31,7 @@ export function Finish({
   const deadline = nextDate(picture.painting, dateOf(picture.today))?.on
   const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
-    <p aria-busy={rested !== assessment} className="aria-busy:opacity-60">
+    <p aria-busy={rested !== assessment}>
       Firm throughout{isPlanned && ', if all is painted as soon as it may be'}:{' '}
       {datesText(dayAt(days, 0.1), dayAt(days, 0.9))}, 8 times in 10.
       {deadline && (
@@ -47,7 +47,7 @@ export function Finish({
           {monthText(dayAt(cured, 0.8))}.{' '}
         </>
       )}
-      <span className="text-soft">Estimate.</span>
+      <span className="text-soft">{rested === assessment ? 'Estimate.' : 'Coming.'}</span>
     </p>
   )
 }

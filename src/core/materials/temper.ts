@@ -1,5 +1,5 @@
-import { kindOf } from '../materials/material.ts'
-import type { Material } from '../materials/material.ts'
+import { kindOf } from './material.ts'
+import type { Material } from './material.ts'
 
 export type Temper = 'warm' | 'cool'
 
