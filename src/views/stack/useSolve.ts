@@ -1,8 +1,9 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LayerMend } from '../../document/mend.ts'
-import type { Solving } from '../../workers/solve.ts'
+import { startSolver } from './warmSolver.ts'
+import type { WarmSolver } from './warmSolver.ts'
 
 export interface Solve {
   readonly solved: SolvedPicture
@@ -19,34 +20,39 @@ interface Solved extends Omit<Solve, 'isRefining'> {
   readonly of: Picture | null
 }
 
-const settleMs = 120
+/** The hand rests so long before an edit is solved. */
+const settleMs = 60
 const failed = 'the dates could not be refined; they are the table’s estimate'
 
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
 export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const picture = useSteady(shown)
   const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: null, problem: null })
+  const solver = useRef<WarmSolver | null>(null)
   useEffect(() => {
-    let worker: Worker | null = null
-    const fail = (): void => setSolve((now) => ({ ...now, of: picture, mends: null, problem: failed }))
-    const timer = setTimeout(() => {
-      worker = new Worker(new URL('../../workers/solve.ts', import.meta.url), { type: 'module' })
-      worker.onerror = fail
-      const asked = worker
-      const work = async (): Promise<void> => {
-        const { wrap } = await import('comlink')
-        const solving = wrap<Solving>(asked)
-        const solved = await solving.solve(picture)
-        setSolve({ solved, of: picture, mends: null, problem: null })
-        setSolve({ solved, of: picture, mends: await solving.mends(picture, solved), problem: null })
-      }
-      work().catch(fail)
-    }, settleMs)
+    // After the first time it is started at once: it loads while the hand comes to rest.
+    const isFirst = solver.current === null
+    const timer = setTimeout(
+      () => {
+        const { work } = (solver.current ??= startSolver())
+        const solveIt = async (): Promise<void> => {
+          const solved = await work((solving) => solving.solve(picture))
+          setSolve({ solved, of: picture, mends: null, problem: null })
+          const mends = await work((solving) => solving.mends(picture, solved))
+          setSolve({ solved, of: picture, mends, problem: null })
+        }
+        solveIt().catch(() => setSolve((now) => ({ ...now, of: picture, mends: null, problem: failed })))
+      },
+      isFirst ? 2 * settleMs : settleMs,
+    )
     return () => {
       clearTimeout(timer)
-      worker?.terminate()
+      if (!solver.current?.isBusy()) return
+      solver.current.end()
+      solver.current = startSolver()
     }
   }, [picture])
+  useEffect(() => () => solver.current?.end(), [])
   const { of, solved, mends, problem } = solve
   return {
     solved,
