@@ -33,7 +33,8 @@ import type { Picture } from '../src/document/picture.ts'
 import { solve } from '../src/document/solve.ts'
 import { weightOf } from '../test/api/loading.ts'
 import { startServer } from '../test/server.ts'
-import { measureLongLife, middle } from './benchLongLife.ts'
+import { measureEditing } from './benchEditing.ts'
+import { measureLongLife } from './benchLongLife.ts'
 
 /** Median of several runs, ms a run. */
 function median(run: () => unknown, runs = 15, inner = 1): number {
@@ -341,46 +342,13 @@ for (const path of [
   const later = ((whole - needed) / 1000).toFixed(0)
   console.log(`(and ${later} kB later: choosers, boxes, dragging, the chart, the worker)`)
 }
-for (const [what, slider] of [
-  ['a thickness', 'Drag how thick it is laid on'],
-  ['a medium', 'Drag how much medium it holds'],
-  ['the day', 'The section on another day'],
-] as const)
-  tell(
-    `three areas, 14 events: ${what} dragged by a step, judged and drawn`,
-    await dragged(slider),
-    16.7,
-    'ms',
-  )
+await measureEditing(tell, browser, running)
 tell('a reading of the scale: from the scale to the screen', await readingDelay(), 100, 'ms')
 await browser.close()
 await running.kill()
 scale.close()
 await measureLongLife(tell)
 process.exitCode = rows.every(({ kept }) => kept) ? 0 : 1
-
-/** What a step of a slider takes, until all that follows from it is drawn. */
-async function dragged(slider: string): Promise<number> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await page.goto(`${running.url}/paintings/salt-pans`)
-  await page.getByRole('slider', { name: slider }).waitFor()
-  await page.waitForLoadState('networkidle')
-  const times = await page.evaluate(async (name) => {
-    const field = document.querySelector<HTMLInputElement>(`input[aria-label="${name}"]`)!
-    const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!
-    const taken: number[] = []
-    for (let step = 0; step < 40; step++) {
-      await new Promise((resolve) => setTimeout(resolve, 50))
-      value.set!.call(field, String(Number(field.value) + (step % 2 ? -1 : 2)))
-      const began = performance.now()
-      field.dispatchEvent(new Event('input', { bubbles: true }))
-      taken.push(performance.now() - began)
-    }
-    return taken
-  }, slider)
-  await page.close()
-  return middle(times.slice(5))
-}
 
 /** A scale of our own, that says what it is told when it is told. */
 async function ownScale() {

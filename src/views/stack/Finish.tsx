@@ -8,9 +8,8 @@ import type { Picture } from '../../document/picture.ts'
 import { useRested } from './useRested.ts'
 import { chanceText, datesText, dayText, monthText } from '../../ui/format.ts'
 
-/** So many times the picture is played through, once nothing has changed for so long. */
+/** So many times the picture is played through, once the hand rests. */
 const draws = 1000
-const restMs = 200
 
 /** When all of the picture is firm, and the chance that it is by the day it is due. */
 export function Finish({
@@ -20,7 +19,7 @@ export function Finish({
   readonly picture: Picture
   readonly assessment: Assessment
 }) {
-  const rested = useRested(assessment, restMs)
+  const rested = useRested(assessment)
   const { days, soft, cured } = useMemo(() => {
     const steps = rested.layers.map(({ step }) => step)
     const reaching = (state: StateId): readonly number[] =>

@@ -49,6 +49,7 @@ import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
 import { usePicture } from './usePicture.ts'
 import type { EditedPicture } from './usePicture.ts'
+import { useRested } from './useRested.ts'
 import { useLiving } from './useLiving.ts'
 import { useSolve } from './useSolve.ts'
 
@@ -448,9 +449,12 @@ function Ready(props: { readonly picture: Picture; readonly assessment: Assessme
 }
 
 /** The cautions that belong to all that is in the layers, their mediums and their ground. */
-function Caution({ picture }: { readonly picture: Picture }) {
-  const ground = picture.painting.ground ? groundOf(picture.painting.ground) : undefined
-  const used = [...materialsUsed(picture), ...(ground ? [ground] : [])]
+function Caution({ picture: shown }: { readonly picture: Picture }) {
+  const picture = useRested(shown)
+  const used = useMemo(() => {
+    const ground = picture.painting.ground ? groundOf(picture.painting.ground) : undefined
+    return [...materialsUsed(picture), ...(ground ? [ground] : [])]
+  }, [picture])
   const mayNotBeSanded = hazardsOf(used).some((hazard) => neverSanded.includes(hazard))
   return (
     <div className="mt-3">

@@ -1,8 +1,10 @@
+import { useMemo } from 'react'
 import type { FindMaterial } from '../../../core/materials/find.ts'
 import { dayCount, listed } from '../../../core/words.ts'
 import type { LayerDocument } from '../../../document/layer.ts'
 import type { Picture } from '../../../document/picture.ts'
 import { differencesOf, raisesIn } from '../../../document/plannedActual.ts'
+import { useRested } from '../useRested.ts'
 import type { Difference, Raise } from '../../../document/plannedActual.ts'
 import { dayText, percentText, umText } from '../../../ui/format.ts'
 
@@ -15,11 +17,18 @@ export interface AgainstProps {
 }
 
 /** A painted layer against its plan, and what that does to the layers above it; told on those as well. */
-export default function Against({ layer, picture, area, findMaterial, onRaise }: AgainstProps) {
-  const differences = differencesOf(layer, picture, findMaterial)
-  const isFatter = differences.some(({ what, planned, actual }) => what === 'oil' && actual > planned)
-  const asked = isFatter || !layer.painted ? raisesIn(picture, area, findMaterial) : []
-  const raises = layer.painted || asked.some(({ layerId }) => layerId === layer.id) ? asked : []
+export default function Against({
+  layer: { id },
+  picture: shown,
+  area,
+  findMaterial,
+  onRaise,
+}: AgainstProps) {
+  const picture = useRested(shown)
+  const { differences, raises } = useMemo(
+    () => against(picture, id, area, findMaterial),
+    [picture, id, area, findMaterial],
+  )
   if (differences.length === 0 && raises.length === 0) return null
   return (
     <section aria-label="Planned and done" className="mt-3 border-t border-rule pt-2 sm:col-span-2">
@@ -43,6 +52,23 @@ export default function Against({ layer, picture, area, findMaterial, onRaise }:
       )}
     </section>
   )
+}
+
+/** What of a layer came out otherwise than planned, and what is to be raised for it, or it with others. */
+function against(
+  picture: Picture,
+  id: string,
+  area: string,
+  findMaterial: FindMaterial,
+): { readonly differences: readonly Difference[]; readonly raises: readonly Raise[] } {
+  const layer = picture.layers.find((one) => one.id === id)
+  if (!layer) return { differences: [], raises: [] }
+  const differences = differencesOf(layer, picture, findMaterial)
+  const isFatter = differences.some(({ what, planned, actual }) => what === 'oil' && actual > planned)
+  if (layer.painted && !isFatter) return { differences, raises: [] }
+  const raises = raisesIn(picture, area, findMaterial)
+  const isConcerned = layer.painted !== null || raises.some(({ layerId }) => layerId === id)
+  return { differences, raises: isConcerned ? raises : [] }
 }
 
 function toldOf({ what, planned, actual }: Difference): string {
