@@ -4,7 +4,10 @@ import type { PaintingDocument } from './studio.ts'
 /** What a strip so wide all round adds to a surface, taken as square, cm². */
 const marginCm2 = (cm2: number, mm: number): number => (Math.sqrt(cm2) + mm / 5) ** 2 - cm2
 
-/** The surface a layer covers, cm², of a scumble only what it covers of it; of a part whose share is not told the whole; with what it goes past its edges. 0: the picture has no size yet. */
+/**
+ * The surface a layer covers, cm²: of a scumble only what it covers of it, of a part whose share is not told the whole, and
+ * what it goes past its edges. 0: the picture has no size yet.
+ */
 export function areaCm2Of(
   { widthCm, heightCm, areas: known }: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
   { areas, event }: Pick<LayerDocument, 'areas' | 'event'>,

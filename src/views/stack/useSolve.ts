@@ -30,7 +30,7 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: null, problem: null })
   const solver = useRef<WarmSolver | null>(null)
   useEffect(() => {
-    // After the first time it is started at once: it loads while the hand comes to rest.
+    // The first solve leaves the page time to answer; each later one finds a worker that is warm, or warming up.
     const isFirst = solver.current === null
     const timer = setTimeout(
       () => {
