@@ -1,5 +1,6 @@
 import { choose, expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
 import type { Page } from '@playwright/test'
+import sharp from 'sharp'
 
 /** Adds something that happens to the picture, of this kind, and gives it a name. */
 async function happens(page: Page, kind: string, name: string): Promise<void> {
@@ -165,6 +166,45 @@ test('half acrylic: one head in oil is isolated past its edge; what goes on it i
   await expect(halo).toBeVisible()
   await happens(page, 'Gouache', 'Line')
   await expect(page.getByText(/Water-based Line does not hold on the oil of Head/).first()).toBeVisible()
+})
+
+test('a picture is photographed along its life: each with its day and what it shows, none lost to the next', async ({
+  page,
+  studio,
+}) => {
+  const stack = await newPainting(page, studio)
+  await open(page, `${stack}/record`)
+  const shot = (name: string, background: string) =>
+    sharp({ create: { width: 300, height: 200, channels: 3, background } })
+      .png()
+      .toBuffer()
+      .then((buffer) => ({ name, mimeType: 'image/png', buffer }))
+  const camera = page.getByLabel('Photograph it as it is now')
+  const life = page.getByRole('region', { name: 'Its life' })
+  const [morning, evening] = [await shot('morning.png', '#b98'), await shot('evening.png', '#654')]
+  await camera.setInputFiles(morning)
+  await camera.setInputFiles(evening)
+  await expect(life.getByRole('img')).toHaveCount(2)
+  await expect(page.getByLabel('The map is drawn on')).not.toHaveValue('')
+  await camera.setInputFiles(morning)
+  await expect(page.getByText('That photograph is here already.')).toBeVisible()
+  await life
+    .getByLabel(/^Day of the photograph/)
+    .first()
+    .fill('2026-01-12')
+  await life.getByLabel('What the photograph of 12 Jan 2026 shows').fill('the bare ground')
+  await saved(page)
+  await camera.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
+  await expect(page.getByText(/no photograph this program can read/)).toBeVisible()
+
+  await reload(page)
+  await expect(life.getByRole('img')).toHaveCount(2)
+  await expect(life.getByLabel('What the photograph of 12 Jan 2026 shows')).toHaveValue('the bare ground')
+  await expectNoAxeProblems(page)
+  await life.getByRole('button', { name: 'Take out the photograph of 12 Jan 2026' }).click()
+  await expect(life.getByRole('img')).toHaveCount(1)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(life.getByRole('img')).toHaveCount(2)
 })
 
 test('parts of a picture are drawn over its photograph, by hand and by numbers, and measured', async ({

@@ -1,5 +1,6 @@
 import { Camera, X } from 'lucide-react'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import { useEffect, useRef } from 'react'
 import { kindTable } from '../../core/stack/kinds.ts'
 import { namedAreasOf } from '../../document/areas.ts'
 import { brushOf } from '../../document/brush.ts'
@@ -23,15 +24,21 @@ type Photo = PaintingDocument['photos'][number]
 /** A picture's life: what was done day by day, and photographs of it along the way. */
 export function Life({ picture, onChange }: LifeProps) {
   const { painting, today } = picture
+  // What was photographed or written while a photograph was on its way stays.
+  const latest = useRef(painting)
+  useEffect(() => {
+    latest.current = painting
+  }, [painting])
   const photos = [...painting.photos].sort((a, b) => a.on.localeCompare(b.on))
   const photograph = async (file: File): Promise<void> => {
     const reply = await upload<{ photo: string }>(`/api/paintings/${painting.id}/photo`, file)
     if (!reply.ok) return say(reply.refusal.message)
     const hash = reply.value.photo
-    const kept = painting.photos.filter((one) => one.hash !== hash)
+    const { photos: taken, mapPhoto } = latest.current
+    if (taken.some((one) => one.hash === hash)) return say('That photograph is here already.')
     onChange({
-      photos: [...kept, { hash, on: dateOf(today), note: '' }],
-      mapPhoto: painting.mapPhoto ?? hash,
+      photos: [...taken, { hash, on: dateOf(today), note: '' }],
+      mapPhoto: mapPhoto ?? hash,
     })
   }
   const change = (photo: Photo, more: Partial<Photo>): void =>

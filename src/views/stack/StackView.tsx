@@ -336,7 +336,7 @@ const handle = later(() => import('./OnDay.tsx').then(({ OnDay }) => OnDay))
 /** The handle of the living section, in a place kept for it. */
 function Handle(props: OnDayProps) {
   const OnDay = useLater(handle)
-  return OnDay ? <OnDay {...props} /> : <div className="h-[6rem]" />
+  return OnDay ? <OnDay {...props} /> : <div className="h-[8.5rem]" />
 }
 
 /** So many days ahead the section can be looked at. */
