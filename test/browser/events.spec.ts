@@ -187,7 +187,7 @@ test('a picture is photographed along its life: each with its day and what it sh
   await expect(life.getByRole('img')).toHaveCount(2)
   await expect(page.getByLabel('The map is drawn on')).not.toHaveValue('')
   await camera.setInputFiles(morning)
-  await expect(page.getByText('That photograph is here already.')).toBeVisible()
+  await expect(page.getByText('That photograph is here already.', { exact: true })).toBeVisible()
   await life
     .getByLabel(/^Day of the photograph/)
     .first()
@@ -195,7 +195,7 @@ test('a picture is photographed along its life: each with its day and what it sh
   await life.getByLabel('What the photograph of 12 Jan 2026 shows').fill('the bare ground')
   await saved(page)
   await camera.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
-  await expect(page.getByText(/no photograph this program can read/)).toBeVisible()
+  await expect(page.getByText(/^That is no photograph this program can read/)).toBeVisible()
 
   await reload(page)
   await expect(life.getByRole('img')).toHaveCount(2)

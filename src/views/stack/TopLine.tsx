@@ -34,7 +34,9 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
         </span>
         {worst ? worst.message : 'Every layer is sound over what lies under it.'}
       </p>
-      <p className="mt-1 flex flex-wrap content-start gap-x-4 gap-y-1 text-soft lg:min-h-13">
+      <p
+        className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${worst ? 'min-h-13 lg:min-h-[4.9rem]' : 'lg:min-h-13'}`}
+      >
         {mend && (
           <span>
             {mendText(mend, picture)}.{' '}
