@@ -21,6 +21,7 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
   const worst = findings.find(({ severity }) => severity === verdict)
   const at = worst ? findings.indexOf(worst) : -1
   const mend = at >= 0 ? (mends?.[at] ?? null) : null
+  const mayBeMended = worst !== undefined && !picture.layers[worst.layer]!.painted
   const next = picture.layers.findIndex(({ painted }) => !painted)
   const date = assessment.layers[next]?.date
   return (
@@ -35,7 +36,7 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
         {worst ? worst.message : 'Every layer is sound over what lies under it.'}
       </p>
       <p
-        className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${worst ? 'min-h-13 lg:min-h-[4.9rem]' : 'lg:min-h-13'}`}
+        className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${mayBeMended ? 'min-h-13 lg:min-h-[4.9rem]' : 'lg:min-h-13'}`}
       >
         {mend && (
           <span>
