@@ -1,8 +1,6 @@
+import { marginCm2 } from '../core/stack/area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
-
-/** What a strip so wide all round adds to a surface, taken as square, cm². */
-const marginCm2 = (cm2: number, mm: number): number => (Math.sqrt(cm2) + mm / 5) ** 2 - cm2
 
 /**
  * The surface a layer covers, cm²: of a scumble only what it covers of it, of a part whose share is not told the whole, and

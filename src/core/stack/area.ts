@@ -55,3 +55,6 @@ export const overlap = (
   a: { readonly areas: readonly string[] },
   b: { readonly areas: readonly string[] },
 ): boolean => a.areas.length === 0 || b.areas.length === 0 || a.areas.some((area) => b.areas.includes(area))
+
+/** What a strip of so many mm all round adds to a surface, taken as square; both cm². An estimate. */
+export const marginCm2 = (cm2: number, mm: number): number => (Math.sqrt(cm2) + mm / 5) ** 2 - cm2

@@ -6,14 +6,9 @@ import { blankLayer } from '../../../document/blankLayer.ts'
 import { brushOf, planOf } from '../../../document/brush.ts'
 import { startOf } from '../../../document/eventStart.ts'
 import type { LayerDocument } from '../../../document/layer.ts'
+import type { LayerWrite } from '../../../studio/layers.ts'
 import type { LoadedPicture } from '../../../studio/pictures.ts'
 import { upperFirst } from '../../../ui/format.ts'
-
-/** A layer to be written; `seen` is the revision it was written over, null: it is new. */
-export interface LayerWrite {
-  readonly layer: LayerDocument
-  readonly seen: number | null
-}
 
 /** New layers right above this one, which what lies over it makes room for; above all where none is told. */
 function above(
