@@ -9,6 +9,8 @@ const only = (name, from, allowed) => ({
 /** Folders of the core, each with those it may rest on; everything may use the small files at its bottom. */
 const core = {
   measure: [],
+  values: [],
+  rescue: [],
   materials: ['measure'],
   cure: [],
   medium: ['materials', 'measure', 'cure'],
@@ -20,6 +22,7 @@ const core = {
   palette: ['dosing', 'practice', 'film', 'medium', 'materials', 'measure', 'cure'],
   finish: ['stack', 'film', 'medium', 'materials', 'cure'],
   soundness: ['finish', 'stack', 'practice', 'film', 'medium', 'materials', 'cure'],
+  mend: ['soundness', 'practice'],
   plan: ['soundness', 'stack', 'practice', 'cure'],
 }
 const coreFolder = ([folder, under]) => ({

@@ -16,8 +16,6 @@ import type { LayerDocument, Painted } from '../src/document/layer.ts'
 import { blankLayer } from '../src/document/blankLayer.ts'
 import { blankPainting } from '../src/document/blankPainting.ts'
 import { blankLot } from '../src/document/blankLot.ts'
-import { defaultLimits } from '../src/core/practice/limits.ts'
-import type { PracticeDocument } from '../src/document/practice.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem =>
@@ -186,16 +184,6 @@ const from = (tubes: readonly OwnTube[], id: string, parts: number): Paint =>
     parts,
     findInLibrary,
   )
-
-/** The studio's own way with small still lifes: wet into wet in one day, and thinner in the first strokes. */
-const oneSitting: PracticeDocument = {
-  id: 'one-sitting',
-  name: 'One sitting',
-  summary: 'Wet into wet within one day; after that it is left alone until it is firm.',
-  alkydWeight: 0.5,
-  gate: { oil: 'firm', alkyd: 'touch' },
-  limits: defaultLimits,
-}
 
 export function ternStreet(now: string): StudioDocument {
   const today = Math.floor(dayOf(now)!)
@@ -440,7 +428,7 @@ export function ternStreet(now: string): StudioDocument {
     tubes: [...tubes],
     batches: [...jars],
     mediums,
-    practices: [oneSitting],
+    practices: [],
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', {
         widthCm: 60,
@@ -491,7 +479,7 @@ export function ternStreet(now: string): StudioDocument {
         heightCm: 30,
         ground: 'acrylic_absorbent_ground',
         support: 'cotton_stretched',
-        practice: 'one-sitting',
+        practice: 'direct',
         state: 'resting',
         place: 'drying rack, third shelf',
         note: 'All in one day. The table has gone dull; do not judge the darks until it is oiled out.',

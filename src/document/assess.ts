@@ -27,6 +27,7 @@ import { removalRestDays } from '../core/stack/rest.ts'
 import { varnishNeeds } from '../core/finish/varnishNeeds.ts'
 import { groundOf, supportOf } from '../core/stack/support.ts'
 import { paintedAtOf } from './brush.ts'
+import type { Departure } from './departure.ts'
 import type { LayerDocument } from './layer.ts'
 import { fingersOn } from './fingers.ts'
 import { folded, noForecast } from './picture.ts'
@@ -34,6 +35,7 @@ import type { AreaStrata, Folded, Picture } from './picture.ts'
 import { unsolved } from './solved.ts'
 import type { PaintingDocument } from './studio.ts'
 import type { SolvedPicture } from './solved.ts'
+import { takenOnIn } from './takenOn.ts'
 
 /** A layer in one of its areas. */
 export interface AssessedSpot extends Spot {
@@ -69,6 +71,8 @@ export interface AssessedArea {
 
 export interface AssessedFinding extends Finding {
   readonly layerId: string
+  /** What the painter has said of it, where it is taken on knowingly: it changes no verdict then. */
+  readonly takenOn: Departure | null
   readonly underId?: string
 }
 
@@ -101,7 +105,8 @@ export function assess(
   const workingTime = workingTimeOf(picture)
   const dates = forwardDates(steps, workingTime)
   const laid = laidAt(picture, fold, found, solves, (at) => dates[at]!.day)
-  const judged = judge(laid)
+  const takenOn = takenOnIn(picture)
+  const judged = judge(laid, (finding) => takenOn(finding) !== null)
   return {
     layers: layers.map(({ id }, at): AssessedLayer => {
       const spots = found.flatMap((inArea) => inArea.get(at) ?? [])
@@ -124,6 +129,7 @@ export function assess(
     findings: judged.findings.map((finding) => ({
       ...finding,
       layerId: layers[finding.layer]!.id,
+      takenOn: takenOn(finding),
       ...(finding.under !== undefined && { underId: layers[finding.under]!.id }),
     })),
     verdict: judged.verdict,
@@ -132,6 +138,15 @@ export function assess(
     workingTime,
   }
 }
+
+/** The finding that makes the verdict; undefined where nothing does. */
+export const gravestOf = ({
+  findings,
+  verdict,
+}: Pick<Assessment, 'findings' | 'verdict'>): AssessedFinding | undefined =>
+  findings.find(
+    ({ severity, about, takenOn }) => severity === verdict && about !== 'look' && takenOn === null,
+  )
 
 export const workingTimeOf = ({ settings, today }: Picture): WorkingTime => ({
   today,
@@ -258,6 +273,8 @@ export const laidAt = (
   practice,
   climate: settings.climate,
   policies: settings.policies,
+  readings: [],
+  actions: [],
   areas: areas.map(({ area, strata }, at) =>
     layArea({
       area,

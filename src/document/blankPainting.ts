@@ -11,6 +11,8 @@ export const blankPainting = (
   groundOn: null,
   old: null,
   practice: 'oil-led',
+  keptPractice: null,
+  departures: [],
   areas: [],
   dates: [],
   state: 'in-work',

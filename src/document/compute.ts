@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { policyIds } from '../core/materials/policy.ts'
-import { shippedPractices } from '../core/practice/practice.ts'
+import { shippedPractices } from '../core/practice/shipped.ts'
+import { actionKinds } from '../core/soundness/lay.ts'
 import { mostAreas } from '../core/stack/area.ts'
 import { pastEdgeMm, preparations, removalWays } from '../core/stack/event.ts'
 import { eventKinds, purposes } from '../core/stack/kinds.ts'
@@ -149,11 +150,47 @@ export const soundnessRequest = z.object({
   /** What the room forbids. */
   policies: z.array(z.enum(policyIds)).max(policyIds.length).optional(),
   practice: oneOf(shippedPractices).optional(),
+  /** The room day by day, on the clock of `appliedDay`. */
+  readings: z
+    .array(climateSchema.extend({ day: appliedDay, light: climateSchema.shape.light.default(1) }))
+    .max(7300)
+    .optional(),
+  /** What is to be done with the picture. */
+  actions: z
+    .array(z.object({ day: appliedDay, what: z.enum(actionKinds) }))
+    .max(100)
+    .optional(),
   climate: climateSchema.optional(),
   groundSuctionUm: z.number().min(0).max(2000).optional(),
   /** What was painted here before. */
   old: oldPictureSchema.optional(),
   layers: z.array(stackLayer).min(1).max(mostLayers).refine(inOrder, outOfOrder),
+})
+
+export const mendRequest = soundnessRequest.extend({
+  /** Which of the findings that /api/compute/soundness answers; absent: the gravest. */
+  finding: z.number().int().min(0).max(1000).optional(),
+  /** Ids of the oils that paint could be ground in instead. */
+  shelf: z.array(idSchema).max(200).optional(),
+})
+export type MendRequest = z.infer<typeof mendRequest>
+
+const light = z.union([
+  z.object({ Y: z.number().min(0).max(1, 'Y is a share of white light, 0 to 1.') }),
+  z.object({ L: z.number().min(0).max(100, 'L* is 0 black to 100 white.') }),
+])
+export const valuesRequest = z.object({
+  start: light,
+  /** What one pass of each glaze lets through. */
+  transmittances: z
+    .array(
+      z
+        .number()
+        .gt(0, 'A glaze that lets nothing through is no glaze.')
+        .max(1, 'No glaze lets through more than all.'),
+    )
+    .max(mostLayers),
+  end: light.optional(),
 })
 
 const heapAmount = z.number().positive('A heap holds more than nothing.').max(1e6)

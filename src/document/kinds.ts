@@ -19,7 +19,7 @@ import { shelfItemSchema } from './shelf.ts'
 import type { ShelfItem } from './shelf.ts'
 import { ownTubeSchema } from './tube.ts'
 import type { OwnTube } from './tube.ts'
-import { practiceSchema } from './practice.ts'
+import { practiceFromVersion1, practiceSchema } from './practice.ts'
 import type { PracticeDocument } from './practice.ts'
 import { paintingFromVersion1, paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
 import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
@@ -140,14 +140,24 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     judgedBy: ['name', 'recipe'],
   },
   practice: {
-    version: 1,
+    version: 2,
     schema: practiceSchema,
-    upcasts: [],
+    upcasts: [practiceFromVersion1],
     word: 'practice',
     titleOf: ({ name }) => name,
     mentionsOf: none,
     role: 'practice',
-    judgedBy: ['alkydWeight', 'gate', 'limits'],
+    judgedBy: [
+      'alkydWeight',
+      'gate',
+      'fat',
+      'alkydWatched',
+      'thinnerCounts',
+      'waxPasteCounts',
+      'oilingOut',
+      'varnish',
+      'limits',
+    ],
   },
   painting: {
     version: 2,
@@ -157,7 +167,18 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     titleOf: ({ title }) => title,
     mentionsOf: mentionsOfPainting,
     role: 'painting',
-    judgedBy: ['support', 'ground', 'groundOn', 'old', 'practice', 'areas', 'widthCm', 'heightCm'],
+    judgedBy: [
+      'support',
+      'ground',
+      'groundOn',
+      'old',
+      'practice',
+      'keptPractice',
+      'departures',
+      'areas',
+      'widthCm',
+      'heightCm',
+    ],
   },
   layer: {
     version: 2,

@@ -8,7 +8,7 @@ import type { Ingredient } from '../core/medium/medium.ts'
 import { toVolume } from '../core/film/film.ts'
 import { ofVolume, portionsOf } from '../core/film/paint.ts'
 import { dayOf } from '../core/plan/calendar.ts'
-import { practiceOf } from '../core/practice/practice.ts'
+import { practiceOf } from '../core/practice/shipped.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { areasOf } from '../core/stack/area.ts'
 import type { Area } from '../core/stack/area.ts'
@@ -71,9 +71,15 @@ export function folded(picture: Picture, findMaterial: FindMaterial): Folded {
     events,
     problems: made.map(({ problem }) => problem),
     areas: areasIn(picture).map((area) => ({ area, strata: fold(events, area.id, suctionUm) })),
-    practice: practiceOf(painting.practice, picture.practices),
+    practice: practiceOfPainting(painting, picture.practices),
   }
 }
+
+/** What a painting is judged by: the practice it follows, or once it is finished that practice as it was then. */
+export const practiceOfPainting = (
+  { practice, keptPractice }: Pick<PaintingDocument, 'practice' | 'keptPractice'>,
+  practices: readonly Practice[],
+): Practice => keptPractice ?? practiceOf(practice, practices)
 
 /** An hour between strokes of one sitting, and longer than anything can be worked between what has no day yet; days. */
 const [stroke, apart] = [1 / 24, 1000]
@@ -184,7 +190,9 @@ function eventOf(
     wetThicknessUm,
   }
   const ridge = brush.ridgeWetUm === null ? {} : { ridgeWetUm: brush.ridgeWetUm }
-  return { event: { ...happening, kind: 'paint', mixture, ...ridge }, find }
+  const used = mediums.find(({ id }) => id === brush.medium?.mediumId)
+  const named = used ? { medium: { id: used.id, mostPasses: used.mostPasses ?? null } } : {}
+  return { event: { ...happening, kind: 'paint', mixture, ...ridge, ...named }, find }
 }
 
 /** What takes a film off, as the core sees it. */

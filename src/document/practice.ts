@@ -1,7 +1,12 @@
 import { z } from 'zod'
 import { defaultLimits, limitKeys, limitTable } from '../core/practice/limits.ts'
-import type { LimitKey, LimitRow, Limits } from '../core/practice/limits.ts'
-import { gates } from '../core/practice/practice.ts'
+import type { LimitRow } from '../core/practice/limitRow.ts'
+import type { LimitKey, Limits } from '../core/practice/limits.ts'
+import { sourceKinds } from '../core/practice/limitRow.ts'
+import { fatMeasures, weights } from '../core/practice/measures.ts'
+import { gates, noPractice, oilingOuts, varnishAts } from '../core/practice/practice.ts'
+import { shippedPractices } from '../core/practice/shipped.ts'
+import { sureness } from '../core/practice/sureness.ts'
 import { idSchema, nameSchema } from './values.ts'
 
 /** The values of one limit, within what its row of the table allows; a level not stored has its default. */
@@ -20,17 +25,29 @@ function limitSchema(key: LimitKey) {
   })
 }
 
+const speaksBelow: readonly LimitRow['side'][] = ['below', 'up to']
+
 /** Watch comes before unsound, on whichever side the limit speaks. */
 const inOrder =
   (key: LimitKey) =>
   ({ watch, unsound }: Record<string, number>): boolean =>
     watch === undefined ||
     unsound === undefined ||
-    (limitTable[key].side === 'below' ? unsound <= watch : watch <= unsound)
+    (speaksBelow.includes(limitTable[key].side) ? unsound <= watch : watch <= unsound)
 
 const limitsSchema = z.object(
   Object.fromEntries(limitKeys.map((key) => [key, limitSchema(key).default(defaultLimits[key])])),
 ) as unknown as z.ZodType<Limits>
+
+/** Where a limit of the painter's own comes from. */
+const provenanceSchema = z.object({
+  source: z.enum(sourceKinds),
+  sure: z.enum(sureness),
+  note: z.string().max(200, 'Keep it under 200 letters.').default(''),
+})
+export type Provenance = z.infer<typeof provenanceSchema>
+
+const { fat, alkydWatched, thinnerCounts, waxPasteCounts, oilingOut, varnish } = noPractice
 
 /** A practice as a studio keeps it: a shipped one it has changed, under the same id, or one of its own. */
 export const practiceSchema = z.object({
@@ -39,6 +56,20 @@ export const practiceSchema = z.object({
   summary: z.string().max(400, 'Keep it under 400 letters.'),
   alkydWeight: z.number().min(0, 'Alkyd counts 0 to 1 as fat.').max(1, 'Alkyd counts 0 to 1 as fat.'),
   gate: z.object({ oil: z.enum(gates), alkyd: z.enum(gates) }),
+  fat: z.record(z.enum(fatMeasures), z.enum(weights)).default(fat),
+  alkydWatched: z.enum(['always', 'over-soft']).default(alkydWatched),
+  thinnerCounts: z.enum(['poured', 'volatile']).default(thinnerCounts),
+  waxPasteCounts: z.boolean().default(waxPasteCounts),
+  oilingOut: z.enum(oilingOuts).default(oilingOut),
+  varnish: z.enum(varnishAts).default(varnish),
   limits: limitsSchema,
+  /** Of limits the painter has set: where they come from. */
+  provenance: z.partialRecord(z.enum(limitKeys as [LimitKey, ...LimitKey[]]), provenanceSchema).default({}),
 })
 export type PracticeDocument = z.infer<typeof practiceSchema>
+
+/** Version 1 knew fewer choices and limits: what it did not say is as its school has it. */
+export function practiceFromVersion1(body: Record<string, unknown>): Record<string, unknown> {
+  const school = shippedPractices.find(({ id }) => id === body['id']) ?? noPractice
+  return { ...school, ...body, limits: { ...school.limits, ...(body['limits'] as Partial<Limits>) } }
+}

@@ -28,6 +28,8 @@ export const mediumSchema = z.object({
   name: nameSchema,
   recipe: recipeSchema,
   note: noteSchema.default(''),
+  /** In how many layers of one place it may be used; absent or null: in any number. */
+  mostPasses: z.number().int().min(1, 'One layer at least.').max(100).nullable().optional(),
 })
 export type MediumDocument = z.infer<typeof mediumSchema>
 

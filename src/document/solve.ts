@@ -12,6 +12,7 @@ import { laidAt, spotsOf, stepsIn, upTo, workingTimeOf } from './assess.ts'
 import { folded } from './picture.ts'
 import type { AreaStrata, Folded, Picture } from './picture.ts'
 import type { SolvedPicture } from './solved.ts'
+import { takenOnIn } from './takenOn.ts'
 
 /**
  * Dates every layer from the bottom up, each on the first day on which the judge finds nothing unsound on it, and solves
@@ -126,10 +127,12 @@ function isUnsound(
   solves: readonly (Solved | null)[],
 ): boolean {
   const areas = fold.areas.map((area): AreaStrata => ({ ...area, strata: upTo(area.strata, layer) }))
-  const found = solves.map((one) => one?.solve ?? null)
-  const spots = areas.map((area, at) => spotsOf(picture, fold, area, found[at]!))
-  const laid = laidAt(picture, { ...fold, areas }, spots, found, dayIn(dates))
-  return verdictOf(judge(laid).findings.filter((finding) => finding.layer === layer)) === 'unsound'
+  const known = solves.map((one) => one?.solve ?? null)
+  const spots = areas.map((area, at) => spotsOf(picture, fold, area, known[at]!))
+  const laid = laidAt(picture, { ...fold, areas }, spots, known, dayIn(dates))
+  const takenOn = takenOnIn(picture)
+  const found = judge(laid).findings.filter((one) => one.layer === layer && takenOn(one) === null)
+  return verdictOf(found) === 'unsound'
 }
 
 /** When a layer goes on; what is not placed yet never happens. */

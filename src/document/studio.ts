@@ -5,6 +5,7 @@ import { brushNames } from '../core/palette/carryOver.ts'
 import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { preparations } from '../core/stack/event.ts'
+import { departureSchema } from './departure.ts'
 import { shapeSchema } from './shape.ts'
 import { habitIds } from '../core/soundness/habits.ts'
 import {
@@ -123,6 +124,10 @@ export const paintingSchema = z.object({
   groundOn: dateSchema.nullable().default(null),
   /** Id of a practice of the studio, shipped or its own. */
   practice: idSchema,
+  /** Once it is finished: that practice as it was then. */
+  keptPractice: practiceSchema.nullable().default(null),
+  /** Findings the painter has taken on knowingly. */
+  departures: z.array(departureSchema).max(200, 'At most 200 departures.').default([]),
   /** Its parts, each with its own stack; empty: it is all one. */
   areas: z
     .array(areaSchema)

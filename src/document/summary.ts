@@ -6,6 +6,7 @@ import { isFilm, stepsOf } from '../core/plan/step.ts'
 import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
+import { gravestOf } from './assess.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import type { MixShares } from '../core/film/film.ts'
@@ -18,7 +19,7 @@ import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 6
+export const judgedByFormulas = 7
 
 /** A layer in one of its areas, with what its forecast there is reckoned from. */
 export interface SummarySpot extends Omit<Spot, 'forecast'> {
@@ -57,7 +58,7 @@ export interface Summary {
 
 export function summaryOf({ painting, layers, shelf }: Picture, assessment: Assessment): Summary {
   const findMaterial = findInStudio(shelf)
-  const worst = assessment.findings.find(({ severity }) => severity !== 'note')
+  const worst = gravestOf(assessment)
   return {
     verdict: assessment.verdict,
     worst: worst ? { severity: worst.severity, message: worst.message } : null,

@@ -1,6 +1,7 @@
-import type { SoundnessRequest } from '../document/compute.ts'
+import type { MendRequest, SoundnessRequest } from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
 import { computeCure, computeMismatch, designAnswer } from './compute.ts'
+import { mendAnswer } from './mend.ts'
 import { computeSoundness } from './soundness.ts'
 
 /** A computation by its path, with a body of its shape. */
@@ -8,6 +9,7 @@ export type ComputeTask =
   | { readonly what: 'cure'; readonly body: Parameters<typeof computeCure>[0] }
   | { readonly what: 'mismatch'; readonly body: Parameters<typeof computeMismatch>[0] }
   | { readonly what: 'soundness'; readonly body: SoundnessRequest }
+  | { readonly what: 'mend'; readonly body: MendRequest }
   | { readonly what: 'design'; readonly body: DesignRequest }
 
 /** The slow computations, as a worker runs them. */
@@ -19,6 +21,8 @@ export function compute(task: ComputeTask): unknown {
       return computeMismatch(task.body)
     case 'soundness':
       return computeSoundness(task.body)
+    case 'mend':
+      return mendAnswer(task.body)
     case 'design':
       return designAnswer(task.body)
   }

@@ -1,6 +1,6 @@
 import { findInLibrary } from '../core/materials/find.ts'
 import { overlap } from '../core/stack/area.ts'
-import { isShipped } from '../core/practice/practice.ts'
+import { isShipped } from '../core/practice/shipped.ts'
 import { kinds } from '../document/kinds.ts'
 import { dateText } from '../document/dateText.ts'
 import type { Kind, StoredKind } from '../document/kinds.ts'

@@ -1,4 +1,4 @@
-import { practiceOf } from '../core/practice/practice.ts'
+import { practiceOf } from '../core/practice/shipped.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Verdict } from '../core/severity.ts'

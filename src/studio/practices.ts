@@ -1,4 +1,4 @@
-import { isShipped } from '../core/practice/practice.ts'
+import { isShipped } from '../core/practice/shipped.ts'
 import type { PracticeDocument } from '../document/practice.ts'
 import type { Revised } from '../document/studio.ts'
 import type { Database } from '../store/database.ts'

@@ -1,7 +1,8 @@
 import { referenceClimate } from '../core/cure/climate.ts'
 import { forecastOf } from '../core/cure/forecast.ts'
 import { findInLibrary } from '../core/materials/find.ts'
-import { noPractice, practiceOf } from '../core/practice/practice.ts'
+import { noPractice } from '../core/practice/practice.ts'
+import { practiceOf } from '../core/practice/shipped.ts'
 import { judge } from '../core/soundness/judge.ts'
 import { areaSolveOf, cureLayersOf, layArea, statesOf } from '../core/soundness/lay.ts'
 import type { LaidArea } from '../core/soundness/lay.ts'
@@ -49,6 +50,8 @@ export function computeSoundness(request: SoundnessRequest) {
     old,
     climate,
     policies,
+    readings: request.readings ?? [],
+    actions: request.actions ?? [],
     practice: school,
     areas,
   })
@@ -105,5 +108,9 @@ function eventOf(layer: RequestLayer, at: number): StackEvent {
   }
   const ridge = layer.ridgeWetUm === undefined ? {} : { ridgeWetUm: layer.ridgeWetUm }
   const mixture = { ...mixtureOf(layer, ['layers', at]), wetThicknessUm }
-  return { ...laying, kind: 'paint', mixture, ...ridge }
+  const medium = layer.medium && {
+    id: JSON.stringify(layer.medium.lines),
+    mostPasses: layer.mostPasses ?? null,
+  }
+  return { ...laying, kind: 'paint', mixture, ...ridge, ...(medium && { medium }) }
 }

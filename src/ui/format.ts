@@ -1,11 +1,11 @@
 import { format, isBefore, startOfToday, isSameYear, isThisYear, parseISO } from 'date-fns'
 import { dateOf } from '../core/plan/calendar.ts'
-import { dateText } from '../document/dateText.ts'
+import { dateText, dayText } from '../document/dateText.ts'
 import { about, shortName, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, dateText, shortName, upperFirst }
+export { about, dateText, dayText, shortName, upperFirst }
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
@@ -24,11 +24,6 @@ export const mlText = (ml: number): string =>
 export const umText = (um: number): string =>
   um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`
 
-/** The day as it stands in a calendar; with its year where that is not this one. */
-export function dayText(day: number): string {
-  const date = parseISO(dateOf(day))
-  return format(date, isThisYear(date) ? 'EEE d MMM' : 'EEE d MMM yyyy')
-}
 /** Whether a date lies before today, on this machine's clock. */
 export const isPast = (iso: string): boolean => isBefore(parseISO(iso), startOfToday())
 /** A day so far off that only its month is known. */

@@ -5,7 +5,6 @@ import { dayOf } from '../../src/core/plan/calendar.ts'
 import { assess } from '../../src/document/assess.ts'
 import type { Picture } from '../../src/document/picture.ts'
 import { solve } from '../../src/document/solve.ts'
-import { mendOf } from '../../src/document/mend.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import { layer as plainLayer, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
@@ -64,74 +63,6 @@ describe('a painting, assessed', () => {
     expect(rateWith([oil])).to.be.greaterThan(slow)
     expect(rateWith([poppy])).to.equal(slow)
   })
-  it('a mend is tried on the whole picture before it is offered, and does what it says', () => {
-    const one = picture([fat, layer('lean', 1, 'pbk9', { plannedOn: '2026-11-25' })])
-    const assessment = judged(one)
-    const finding = assessment.findings.find(({ rule }) => rule === 'fat-over-lean')!
-    const mend = mendOf(finding, one, assessment, findInLibrary)!
-    expect(mend.layerId).to.equal('lean')
-    expect(
-      rules({
-        ...one,
-        layers: one.layers.map((each) => (each.id === 'lean' ? { ...each, ...mend.change } : each)),
-      }),
-    ).to.not.include('fat-over-lean')
-  })
-  it('a mend says what it leaves unsound on its layer; one that leaves nothing is preferred', () => {
-    const olive = {
-      id: 'olive',
-      name: 'Olive',
-      recipe: { lines: [{ material: 'olive', amount: 1, unit: 'ml' as const }] },
-      note: '',
-    }
-    const wet = layer('wet', 0, 'pw6_rutile', { medium: { mediumId: 'olive', parts: 0.5 } })
-    const one = picture([wet], { mediums: [olive] })
-    const assessment = judged(one)
-    const finding = assessment.findings.find(({ rule }) => rule === 'will-not-harden')!
-    const mend = mendOf(finding, one, assessment, findInLibrary)!
-    expect([mend.kind, mend.leaves]).to.deep.equal(['without-medium', []])
-    const twice = picture([{ ...wet, thinner: { material: 'water', parts: 1 } }], { mediums: [olive] })
-    const both = judged(twice)
-    const step = mendOf(
-      both.findings.find(({ rule }) => rule === 'will-not-harden')!,
-      twice,
-      both,
-      findInLibrary,
-    )!
-    expect(step.leaves.join()).to.include('water in oil paint')
-  })
-  it('paint ground in an oil that never dries is offered one as pale that does', () => {
-    const paints = [
-      { pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'sunflower_high_oleic', parts: 1 },
-    ]
-    const one = picture([layer('wet', 0, 'pw6_rutile', { paints })])
-    const assessment = judged(one)
-    const finding = assessment.findings.find(({ rule }) => rule === 'will-not-harden')!
-    const mend = mendOf(finding, one, assessment, findInLibrary)!
-    expect(mend.kind).to.equal('oil')
-    expect(rules({ ...one, layers: one.layers.map((each) => ({ ...each, ...mend.change })) })).to.deep.equal(
-      [],
-    )
-  })
-  it('what a room does not let in is replaced by the nearest of its kind that it does', () => {
-    const policies = ['nuts', 'solvent'] as const
-    const settings = { ...defaultSettings, policies: [...policies] }
-    const paints = [{ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'walnut', parts: 1 }]
-    const thinner = { material: 'gum_turpentine', parts: 0.2 }
-    const besides = [{ material: 'walnut', parts: 0.1 }]
-    const one = picture([layer('light', 0, 'pw6_rutile', { paints, thinner, besides })], { settings })
-    const assessment = judged(one)
-    const finding = assessment.findings.find(({ rule }) => rule === 'policy')!
-    const mend = mendOf(finding, one, assessment, findInLibrary)!
-    expect(mend.kind === 'allowed' && mend.names).to.deep.equal([
-      'paint ground in Poppyseed oil',
-      'no thinner',
-      'no Walnut oil besides',
-    ])
-    expect(rules({ ...one, layers: one.layers.map((each) => ({ ...each, ...mend.change })) })).to.deep.equal(
-      [],
-    )
-  })
   it('the first layer waits for its ground', () => {
     const lately = { ...painting('p'), ground: 'oil_ground_titanium' as const, groundOn: '2026-11-20' }
     const { layers, findings } = judged(picture([layer('first', 0, 'pw6_rutile')], { painting: lately }))
@@ -150,15 +81,6 @@ describe('a painting, assessed', () => {
         ({ rule }) => rule === 'policy',
       )?.severity
     expect([told({}), told({ at: '2026-11-20T10:00' })]).to.deep.equal(['unsound', 'note'])
-  })
-  it('nothing mends a layer that is already painted', () => {
-    const one = picture([fat, layer('lean', 1, 'pbk9', { at: '2026-11-20T10:00' })])
-    const assessment = judged(one)
-    expect(
-      assessment.findings
-        .map((finding) => mendOf(finding, one, assessment, findInLibrary))
-        .every((mend) => mend === null),
-    ).to.equal(true)
   })
   it('a finger that found it dry brings the next layer nearer; one that found it wet puts it off', () => {
     const painted = layer('first', 0, 'pw6_rutile', { at: '2026-11-21T10:00' })

@@ -19,6 +19,10 @@ export interface Drunk {
   readonly suctionLeftUm: number
 }
 
+/** How hard a wet film is pulled at by what lies under it, µm: thin, solvent-rich paint is drained more easily. */
+export const pullUm = (suctionUm: number, volatileShare: number): number =>
+  suctionUm * (0.3 + 0.7 * Math.min(1, volatileShare / 0.5))
+
 /**
  * What an absorbent layer below takes out of a wet film (model; science.md, Drinking).
  * Thin, solvent-rich paint is drained more easily; powder holds its last oil; a well-bound film seals what it covers.
@@ -31,7 +35,7 @@ export function drink({
   dryThicknessUm,
   binderRatio,
 }: Drinking): Drunk {
-  const pull = suctionUm * (0.3 + 0.7 * Math.min(1, volatileShare / 0.5))
+  const pull = pullUm(suctionUm, volatileShare)
   if (binderRatio === null) {
     const lossUm = Math.min(pull, binderUm)
     return {

@@ -11,7 +11,12 @@ import type { Driers } from '../medium/driers.ts'
 import { fatOf, isAllYolk } from '../medium/fat.ts'
 import type { FatShares } from '../medium/fat.ts'
 import { demandOf } from '../materials/demand.ts'
+import { mediumFamilyOf } from './mediumFamily.ts'
+import type { MediumFamily } from './mediumFamily.ts'
+import { opaqueShare } from './opaque.ts'
 import { ofVolume, tubeIngredients } from './paint.ts'
+import { powderMl, powderShares } from './powder.ts'
+import type { PowderShares } from './powder.ts'
 import { solventPowerOf } from '../medium/solvents.ts'
 import type { Tube, TubeResult } from './paint.ts'
 
@@ -78,6 +83,16 @@ export interface MixShares {
   readonly densityGPerMl: number
   /** The one figure for "how much medium": the medium less its solvent and powder, of the mix less solvent. Null without paint. */
   readonly mediumLessSolvent: number | null
+  /** Of it, what came with wax paste. */
+  readonly pasteLessSolvent: number
+  /** The kind of its medium; null: none, or nothing of it binds. */
+  readonly mediumFamily: MediumFamily | null
+  /** Clove oil, by mass. */
+  readonly clove: number
+  /** Spike and lavender oil, which leave slowly. */
+  readonly slowSolvent: number
+  /** Opaque pigment by how it hides, by mass. */
+  readonly opaqueByMass: number
 }
 
 /** What its binder is made of: resin and wax of the organic binder by mass, the others by volume. */
@@ -87,15 +102,11 @@ export interface BinderShares {
   readonly oil: number
   readonly alkyd: number
   readonly protein: number
+  readonly gum: number
+  /** Of a kind that the mildest spirit lifts, by mass. */
+  readonly hydrocarbon: number
   /** Protein, polymer and gum: what is bound by water-borne binder. */
   readonly waterborne: number
-}
-
-/** What its powder is made of, by volume. */
-export interface PowderShares {
-  /** Zinc white; lithopone counts half. */
-  readonly zinc: number
-  readonly opaque: number
 }
 
 /** Parts of one unit of dry volume. */
@@ -282,6 +293,8 @@ function weighedUp(
   const powderRate = powderRateOf(all, powder, demand > 0 ? binder / demand : null)
   const { shares: fatShares, rate, rateWithoutEgg } = fatOf(all)
   const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
+  const powders = powderShares(all, powder)
+  const mediumDry = withoutVolatiles(volumeByClass(medium))
   const film: BeforeDrinking = {
     wetThicknessUm,
     dryThicknessUm: wetThicknessUm * (1 - volatile),
@@ -293,7 +306,7 @@ function weighedUp(
     dry: { byVolume: normalised(dryVolumes), byMass: normalised(dryMass) },
     rate: rate * powderRate,
     q: fat / dryVolume,
-    flexPlain: flexOf(all, dryVolumes, dryVolume, powder),
+    flexPlain: flexOf(all, dryVolumes, dryVolume, powders.zinc),
     hardens:
       fat > 0 &&
       fatShares.nonDrying < neverHardens.nonDrying &&
@@ -305,7 +318,12 @@ function weighedUp(
       water: wetVolumes.water / wetVolume,
       solventPower: solventPowerOf(all),
       densityGPerMl: massOf(all) / wetVolume,
-      mediumLessSolvent: paint.length > 0 ? bindingVolume(medium) / dryVolume : null,
+      mediumLessSolvent: paint.length > 0 ? bindingVolume(mediumDry) / dryVolume : null,
+      pasteLessSolvent: bindingVolume(withoutVolatiles(volumeByClass(medium.filter(isWaxPaste)))) / dryVolume,
+      mediumFamily: mediumFamilyOf(mediumDry),
+      clove: massWhere(all, ({ family }) => family === 'retarder') / massOf(all),
+      slowSolvent: volumeOf(all.filter(isSlowSolvent)) / wetVolume,
+      opaqueByMass: opaqueShare(all),
     },
     binder: {
       resin: share(dryMass.resin, organic),
@@ -313,16 +331,12 @@ function weighedUp(
       oil: share(oil, binder),
       alkyd: share(alkyd, binder),
       protein: share(protein, binder),
+      gum: share(gum, binder),
+      hydrocarbon: share(hydrocarbonG(all), organic),
       waterborne: share(protein + polymer + gum, binder),
     },
     fat: fatShares,
-    powder: {
-      zinc: zincShare(all, powder),
-      opaque: share(
-        powderVolume(all, ({ material }) => (material.transparency === 'opaque' ? 1 : 0)),
-        powder,
-      ),
-    },
+    powder: powders,
     perDryVolume: {
       demand: demand / dryVolume,
       oil: oil / dryVolume,
@@ -388,27 +402,24 @@ export function filmOf(
 }
 
 /** What of a medium binds or is fat: neither solvent nor powder. */
-function bindingVolume(medium: readonly Ingredient[]): number {
-  const { pigment, extender, ...rest } = withoutVolatiles(volumeByClass(medium))
-  return sumOf({ ...rest, pigment: 0, extender: 0 })
-}
+const bindingVolume = (dry: Shares): number => sumOf({ ...dry, pigment: 0, extender: 0 })
+
+const isWaxPaste = ({ material }: Ingredient): boolean => material.family === 'wax_paste'
+const slowSolvents: readonly string[] = ['spike_lavender_oil', 'lavender_oil']
+const isSlowSolvent = ({ material }: Ingredient): boolean => slowSolvents.includes(kindOf(material))
+const hydrocarbonResins: readonly string[] = ['hydrogenated_hydrocarbon_resin', 'hydrocarbon_varnish_25']
+const hydrocarbonG = (all: readonly Ingredient[]): number =>
+  all.reduce(
+    (sum, { material, massG }) =>
+      hydrocarbonResins.includes(kindOf(material)) ? sum + massG * (material.shares.resin ?? 0) : sum,
+    0,
+  )
+const massWhere = (all: readonly Ingredient[], is: (material: Material) => boolean): number =>
+  all.reduce((sum, { material, massG }) => (is(material) ? sum + massG : sum), 0)
 
 /** The same ingredients in another volume, ml. */
 export const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
   scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
-
-function powderMl(material: Ingredient['material'], massG: number): number {
-  if (!material.shares.pigment && !material.shares.extender) return 0
-  const perGram = classMlPerGram(material)
-  return massG * (perGram.pigment + perGram.extender)
-}
-
-/** Sum over the powders of their volume times a weight. */
-const powderVolume = (all: readonly Ingredient[], weight: (ingredient: Ingredient) => number): number =>
-  all.reduce((sum, ingredient) => {
-    const ml = powderMl(ingredient.material, ingredient.massG)
-    return ml > 0 ? sum + ml * weight(ingredient) : sum
-  }, 0)
 
 /** Kinds that act as a catalyst: a little goes far. */
 const umbers: readonly string[] = ['pbr7_raw_umber', 'pbr7_burnt_umber']
@@ -426,10 +437,6 @@ function powderRateOf(all: readonly Ingredient[], powder: number, binderRatio: n
   return Math.exp(load * exponent)
 }
 
-const zincWeight: Record<string, number> = { pw4: 1, pw5: 0.5 }
-const zincShare = (all: readonly Ingredient[], powder: number): number =>
-  powder > 0 ? powderVolume(all, ({ material }) => zincWeight[kindOf(material)] ?? 0) / powder : 0
-
 /** A film stretches no more than this, raw linseed = 1; acrylic does. */
 const mostFlex = 1.3
 
@@ -437,7 +444,7 @@ function flexOf(
   all: readonly Ingredient[],
   dryVolumes: Shares,
   dryVolume: number,
-  powder: number,
+  zinc: number,
 ): number | null {
   const fat = dryVolumes.oil + dryVolumes.alkyd
   if (dryVolumes.polymer >= sumOf(dryVolumes, binderClasses) / 2 && dryVolumes.polymer > 0) return mostFlex
@@ -452,22 +459,18 @@ function flexOf(
     )
   }, 0)
   const resinPercent = (100 * dryVolumes.resin) / dryVolume
-  return clamp(
-    (stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zincShare(all, powder)),
-    0.05,
-    mostFlex,
-  )
+  return clamp((stretch / fat - 0.06 * Math.max(0, resinPercent - 5)) / (1 + 4 * zinc), 0.05, mostFlex)
 }
 
+/** Binder for what the powder needs, less what its colours tend to sink (model; science.md, Surface). */
+export const richnessOf = (after: number, { sinking }: Pick<PowderShares, 'sinking'>): number =>
+  after - Math.min(0.15, 0.03 * (sinking - 1))
+
 /** How the dried surface looks (model): what is left of the binder, less what the pigment tends to sink; wax and egg dull it. */
-function surfaceOf(
-  { all, dryVolumes, powderVolume: powder, binderVolume: binder }: Mix,
-  after: number | null,
-): Surface | null {
+function surfaceOf({ film, dryVolumes, binderVolume: binder }: Mix, after: number | null): Surface | null {
   if (after === null) return null
   if (after < 0.9) return 'underbound'
-  const sinking = powderVolume(all, ({ material }) => material.sinkingTendency ?? 1) / powder
-  const richness = after - Math.min(0.15, 0.03 * (sinking - 1))
+  const richness = richnessOf(after, film.powder)
   const waxShare = dryVolumes.wax / binder
   if (richness < 1.05 || waxShare >= 0.15) return 'matt'
   return richness < 1.35 || waxShare >= 0.05 || dryVolumes.protein / binder >= 0.03 ? 'satin' : 'glossy'

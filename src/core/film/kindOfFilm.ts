@@ -34,12 +34,12 @@ export const isEmulsion = (film: Film): boolean =>
   isOily(film) && film.binder.protein >= emulsionFrom.protein && film.mix.water >= emulsionFrom.water
 
 /** Powder seen through: below this share of opaque powder a paint rich in medium is a glaze. */
-const opaqueInGlaze = 0.2
+export const opaqueInGlaze = 0.2
 /** From this share of the wet mix, by volume, medium makes a glaze of transparent paint. */
 const mediumInGlaze = 0.4
 /** A film at least this stretchy, raw linseed = 1, gives like a glaze. */
 export const glazeFlex = 1.3
 
-/** Whether a layer is a glaze, told by its mixture (rules.md, Terms). */
-export const isGlaze = ({ mix, powder, binderRatio }: Film): boolean =>
+/** Whether a film is a glaze by its mixture (rules.md, Terms). */
+export const looksLikeGlaze = ({ mix, powder, binderRatio }: Film): boolean =>
   binderRatio !== null && mix.medium >= mediumInGlaze && powder.opaque <= opaqueInGlaze

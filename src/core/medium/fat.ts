@@ -14,6 +14,8 @@ export interface FatShares {
   readonly leaded: number
   readonly boiled: number
   readonly alkyd: number
+  /** How its oils yellow, 1 little to 5 much, as a mean by volume; of alkyd, and where it is not known, 3. */
+  readonly yellowing: number
 }
 
 /** An oil slower than this, raw linseed = 1, never dries (rules.md, Terms). */
@@ -28,7 +30,7 @@ const fatShare = ({ oil = 0, alkyd = 0 }: Material['shares']): number => oil + a
 const heatBodied = ['linseed_stand_oil', 'linseed_vacuum_bodied', 'linseed_light_bodied']
 
 /** A share of the fat each material counts into, by what kind of oil it is. */
-type Special = Exclude<keyof FatShares, 'alkyd'>
+type Special = Exclude<keyof FatShares, 'alkyd' | 'yellowing'>
 
 const specialOf = (material: Material): Special | null => {
   const kind = kindOf(material)
@@ -40,6 +42,10 @@ const specialOf = (material: Material): Special | null => {
   return heatBodied.includes(kind) ? 'heatBodied' : null
 }
 
+const usualYellowing = 3
+const yellowingOf = ({ family, yellowing }: Material): number =>
+  family === 'oil' ? (yellowing ?? usualYellowing) : usualYellowing
+
 /** What the fat of a mix is, and how fast it dries, raw linseed = 1; reckoned in one go, because every film asks. */
 export interface Fat {
   readonly shares: FatShares
@@ -50,7 +56,7 @@ export interface Fat {
 
 export function fatOf(all: readonly Ingredient[]): Fat {
   const ml = { nonDrying: 0, yolk: 0, tung: 0, heatBodied: 0, leaded: 0, boiled: 0, alkyd: 0 }
-  let [fat, weighted, eggless, egglessWeighted] = [0, 0, 0, 0]
+  let [fat, weighted, yellows, eggless, egglessWeighted] = [0, 0, 0, 0, 0]
   for (const { material, massG } of all) {
     if (fatShare(material.shares) === 0) continue
     const perGram = classMlPerGram(material)
@@ -58,6 +64,7 @@ export function fatOf(all: readonly Ingredient[]): Fat {
     const rated = own * (material.rate?.mid ?? 1)
     fat += own
     weighted += rated
+    yellows += own * yellowingOf(material)
     ml.alkyd += massG * perGram.alkyd
     const special = specialOf(material)
     if (special) ml[special] += own
@@ -76,6 +83,7 @@ export function fatOf(all: readonly Ingredient[]): Fat {
       leaded: share(ml.leaded),
       boiled: share(ml.boiled),
       alkyd: share(ml.alkyd),
+      yellowing: share(yellows),
     },
     rate: share(weighted),
     rateWithoutEgg: eggless > 0 ? egglessWeighted / eggless : 0,

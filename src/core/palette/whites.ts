@@ -4,7 +4,7 @@ import type { Climate } from '../cure/climate.ts'
 import { stateDaysFromTable } from '../cure/table.ts'
 import type { Practice } from '../practice/practice.ts'
 import { about, dayCount } from '../words.ts'
-import { hidingOf } from './opaque.ts'
+import { hidingOf } from '../film/opaque.ts'
 import type { TubeFacts } from './tubeFacts.ts'
 
 /** What a white is wanted for. */

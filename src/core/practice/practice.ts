@@ -1,5 +1,7 @@
-import { defaultLimits } from './limits.ts'
 import type { Limits } from './limits.ts'
+import type { FatWeights } from './measures.ts'
+import { defaultLimits } from './limits.ts'
+import { leannessAlone } from './measures.ts'
 
 /** A school's own thresholds. What a rule compares with stands in its limits, so that it can be read and changed. */
 export interface Practice {
@@ -10,32 +12,29 @@ export interface Practice {
   readonly alkydWeight: number
   /** What the layer below must have reached before the next: an oil layer, and one whose binder is mostly alkyd. */
   readonly gate: { readonly oil: Gate; readonly alkyd: Gate }
+  /** Which of the five ways of judging fat speak. */
+  readonly fat: FatWeights
+  /** Whether much alkyd in a later layer is watched wherever it lies, or only over what is not firm. */
+  readonly alkydWatched: 'always' | 'over-soft'
+  /** What counts as thinner: what was poured in, or all that flies off but water. */
+  readonly thinnerCounts: 'poured' | 'volatile'
+  /** Whether wax paste counts as medium. */
+  readonly waxPasteCounts: boolean
+  readonly oilingOut: OilingOut
+  readonly varnish: VarnishAt
   readonly limits: Limits
 }
 
 export const gates = ['touch', 'firm'] as const
 export type Gate = (typeof gates)[number]
 
-/** The practices as shipped; a studio may change them, and add its own. */
-export const shippedPractices: readonly Practice[] = [
-  {
-    id: 'oil-led',
-    name: 'Oil-led',
-    summary: 'The same medium throughout, a little more of it in each layer; solvent only in the first.',
-    alkydWeight: 1,
-    gate: { oil: 'touch', alkyd: 'touch' },
-    limits: defaultLimits,
-  },
-  {
-    id: 'glazing',
-    name: 'Glazing',
-    summary:
-      'An opaque, light-keyed underpainting; transparent glazes, each a touch fatter, each dry before the next.',
-    alkydWeight: 0.5,
-    gate: { oil: 'firm', alkyd: 'touch' },
-    limits: defaultLimits,
-  },
-]
+/** What a school oils out with, if it does. */
+export const oilingOuts = ['same-oil', 'alkyd-or-oil', 'same-medium', 'local', 'seldom', 'never'] as const
+export type OilingOut = (typeof oilingOuts)[number]
+
+/** When a school varnishes: soft and removable after a swab, or once all is cured; wax half a year later. */
+export const varnishAts = ['swab', 'cured', 'cured-and-six-months'] as const
+export type VarnishAt = (typeof varnishAts)[number]
 
 /** What is judged by where no practice is named: the usual limits; what rests on a practice's own choice makes notes only. */
 export const noPractice: Practice = {
@@ -44,18 +43,11 @@ export const noPractice: Practice = {
   summary: 'The usual limits, and no school’s own choices.',
   alkydWeight: 0.5,
   gate: { oil: 'touch', alkyd: 'touch' },
+  fat: leannessAlone,
+  alkydWatched: 'always',
+  thinnerCounts: 'poured',
+  waxPasteCounts: true,
+  oilingOut: 'same-oil',
+  varnish: 'cured',
   limits: defaultLimits,
 }
-
-/** Every practice of a studio: the shipped ones as it has changed them, then its own. */
-export function practicesWith(own: readonly Practice[]): readonly Practice[] {
-  const byId = new Map(own.map((practice) => [practice.id, practice]))
-  const shipped = shippedPractices.map((practice) => byId.get(practice.id) ?? practice)
-  return [...shipped, ...own.filter(({ id }) => !isShipped(id))]
-}
-
-export const isShipped = (id: string): boolean => shippedPractices.some((practice) => practice.id === id)
-
-/** The practice of this id; the first one shipped where there is none. */
-export const practiceOf = (id: string, own: readonly Practice[] = []): Practice =>
-  practicesWith(own).find((practice) => practice.id === id) ?? shippedPractices[0]!

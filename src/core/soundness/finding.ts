@@ -18,16 +18,33 @@ export interface Finding {
   readonly numbers: Readonly<Record<string, Figure>>
 }
 
-/** What may take a finding away, in the order it is tried. */
-export type MendKind = 'medium' | 'oil' | 'without-medium' | 'thickness' | 'wait' | 'allowed'
+/** What may take a finding away: each kind is tried from the least change on. */
+export const mendKinds = [
+  'medium',
+  'less-medium',
+  'medium-for-thinner',
+  'less-thinner',
+  'without-medium',
+  'another-medium',
+  'oil',
+  'paler-oil',
+  'without-opaque',
+  'without-zinc',
+  'prepare',
+  'allowed',
+  'thicker',
+  'thinner-coat',
+  'split',
+  'order',
+  'wait',
+  'leave-out',
+] as const
+export type MendKind = (typeof mendKinds)[number]
 
-/** One rule: what it is called, what may mend what it finds, and what it finds in a picture. */
+/** One rule: what may mend what it finds, and what it finds in a picture. What it is called is in ruleTexts.ts. */
 export interface Rule {
   readonly id: string
-  readonly title: string
   readonly mends: readonly MendKind[]
-  /** What can still be done once the layer is on the picture. */
-  readonly afterwards: string
   /** Area by area: the same layers may be found in several. */
   readonly find: (picture: LaidPicture) => readonly Finding[]
 }

@@ -13,15 +13,18 @@ export interface Judgement {
   readonly areas: readonly { readonly area: Area; readonly verdict: Verdict }[]
 }
 
-/** What every rule finds in a picture, and the verdict it comes to. */
-export function judge(picture: LaidPicture): Judgement {
+const none = (): boolean => false
+
+/** What every rule finds in a picture, and the verdict it comes to; what is taken on knowingly is found, and counts not. */
+export function judge(picture: LaidPicture, isTakenOn: (finding: Finding) => boolean = none): Judgement {
   const everywhere = rules.flatMap((rule) => rule.find(picture))
+  const counted = everywhere.filter((finding) => !isTakenOn(finding))
   return {
-    verdict: verdictOf(everywhere),
+    verdict: verdictOf(counted),
     findings: onceEach(everywhere).sort((a, b) => byGravity(a, b) || b.layer - a.layer),
     areas: picture.areas.map(({ area }) => ({
       area,
-      verdict: verdictOf(everywhere.filter((finding) => finding.area === area.id)),
+      verdict: verdictOf(counted.filter((finding) => finding.area === area.id)),
     })),
   }
 }

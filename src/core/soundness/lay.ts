@@ -9,7 +9,7 @@ import type { PolicyId } from '../materials/policy.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { Area } from '../stack/area.ts'
 import { cureLayerOf } from '../stack/cure.ts'
-import type { Preparation, RemovalWay } from '../stack/event.ts'
+import type { Painting, Preparation, RemovalWay } from '../stack/event.ts'
 import { isVarnish } from '../stack/kinds.ts'
 import type { Purpose } from '../stack/kinds.ts'
 import { leftOn } from '../stack/fold.ts'
@@ -44,6 +44,8 @@ export interface LaidLayer {
   readonly materials: readonly Material[]
   /** Its resins and balsams, each with its share of the dried film by mass. */
   readonly resins: readonly ResinIn[]
+  /** Which medium is in it, and in how many layers of one place it may be used; null: none, or in any number. */
+  readonly medium: NonNullable<Painting['medium']> | null
   /** On the picture already: what it is can no longer be chosen. */
   readonly isPainted: boolean
   readonly appliedDay: number
@@ -107,7 +109,22 @@ export interface LaidPicture {
   readonly climate: Climate
   /** What the room forbids. */
   readonly policies: readonly PolicyId[]
+  /** The room day by day, where it is on record; else its set climate stands for every day. */
+  readonly readings: readonly RoomReading[]
+  /** What is to be done with the picture, which may bend or shake it. */
+  readonly actions: readonly PlannedAction[]
   readonly areas: readonly LaidArea[]
+}
+
+/** What the room was on a day. */
+export interface RoomReading extends Pick<Climate, 'temperatureC' | 'relativeHumidityPct'> {
+  readonly day: number
+}
+
+export const actionKinds = ['pack', 'key', 'roll', 'stretch', 'ship', 'show'] as const
+export interface PlannedAction {
+  readonly day: number
+  readonly what: (typeof actionKinds)[number]
 }
 
 /** An old picture that is painted over, as far as it is known. */
@@ -210,6 +227,7 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
     pastEdgeMm: pastEdgeIn(events[stratum.event]!),
     materials: stratum.passes.flatMap(({ mix }) => mix.materials),
     resins: stratum.passes.flatMap(({ mix }) => mix.resins),
+    medium: mediumIn(events[stratum.event]!),
     isPainted: isPainted?.(stratum.event) ?? false,
     appliedDay: dayOf(stratum.event),
     rate: films[index]!.rate,
@@ -253,6 +271,9 @@ export function layArea({ area, strata, events, dayOf, isPainted, forecasts, sol
 
 const preparedIn = ({ event }: ReadyEvent): Preparation | null =>
   event.kind === 'removal' ? null : (event.prepared ?? null)
+
+const mediumIn = ({ event }: ReadyEvent): LaidLayer['medium'] =>
+  (event.kind === 'paint' && event.medium) || null
 
 const pastEdgeIn = ({ event }: ReadyEvent): number => (event.kind === 'clear' && event.pastEdgeMm) || 0
 

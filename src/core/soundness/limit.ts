@@ -1,6 +1,7 @@
 import { figure } from '../figure.ts'
 import type { Figure } from '../figure.ts'
-import { limitTable, shownScale } from '../practice/limits.ts'
+import { shownScale } from '../practice/limitRow.ts'
+import { limitTable } from '../practice/limits.ts'
 import type { Limit, LimitKey } from '../practice/limits.ts'
 import { about } from '../words.ts'
 

@@ -11,7 +11,6 @@ import type { LaidArea, LaidGround, LaidLayer, LaidPair, LaidPicture } from './l
  *
  *     export const slowUnderFast = pairRule({
  *       id: 'slow-under-fast',
- *       title: 'Slow under fast',
  *       says: ({ lower, upper, waited }, { practice }) => ({ severity: 'watch', message: '...', numbers: {} }),
  *     })
  */
@@ -25,13 +24,11 @@ export interface Said {
 
 interface RuleText {
   readonly id: string
-  readonly title: string
   /** Default: soundness. */
   readonly about?: About
   /** Rests on a practice's own choice: without one named, it makes notes only. */
   readonly byPractice?: boolean
   readonly mends?: readonly MendKind[]
-  readonly afterwards: string
 }
 
 interface Setting extends LaidPicture {
@@ -52,17 +49,13 @@ type Found = Omit<Finding, 'rule' | 'about'>
 /** A rule about the whole picture: every other kind is built on it. */
 export const pictureRule = ({
   id,
-  title,
   about = 'soundness',
   byPractice = false,
   mends = [],
-  afterwards,
   finds,
 }: RuleText & { readonly finds: (picture: LaidPicture) => readonly Found[] }): Rule => ({
   id,
-  title,
   mends,
-  afterwards,
   find: (picture) => {
     const asNotes = byPractice && picture.practice.id === noPractice.id
     return finds(picture).map((found) => ({

@@ -29,6 +29,8 @@ interface Laying extends Happening {
 export interface Painting extends Laying {
   readonly kind: 'paint'
   readonly mixture: Mixture
+  /** Which medium is in it, and in how many layers of one place it may be used; null: in any number. */
+  readonly medium?: { readonly id: string; readonly mostPasses: number | null }
   /** Wet thickness of the thickest spot, µm, where it is more than the layer's own: it decides the waiting. */
   readonly ridgeWetUm?: number
 }

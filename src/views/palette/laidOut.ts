@@ -15,7 +15,7 @@ import { measured, measuredThinner } from '../../core/palette/measured.ts'
 import type { MeasuredDose } from '../../core/palette/measured.ts'
 import { clockOf, openTimeOf } from '../../core/palette/openTime.ts'
 import type { HeapClock, Kept, OpenTime } from '../../core/palette/openTime.ts'
-import { practiceOf } from '../../core/practice/practice.ts'
+import { practiceOfPainting } from '../../document/picture.ts'
 import type { Practice } from '../../core/practice/practice.ts'
 import { brushOf } from '../../document/brush.ts'
 import { portionsOf } from '../../core/film/paint.ts'
@@ -85,7 +85,7 @@ const thinnerFor = (policies: readonly PolicyId[]): Material | null =>
 
 export function laidOut(picture: LoadedPicture, layer: LayerDocument): LaidPalette {
   const findMaterial = findInStudio(picture.shelf)
-  const practice = practiceOf(picture.painting.practice, picture.practices)
+  const practice = practiceOfPainting(picture.painting, picture.practices)
   const palette = paletteOf(layer, picture.painting)
   const medium = mediumOf(layer, picture, findMaterial)
   const thinnerShare = palette.thinnerShare

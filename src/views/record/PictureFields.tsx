@@ -1,5 +1,5 @@
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
-import { practiceOf, practicesWith } from '../../core/practice/practice.ts'
+import { practiceOf, practicesWith } from '../../core/practice/shipped.ts'
 import { groundReadyDays } from '../../core/soundness/rules/ground.ts'
 import { groundOf, grounds, suctionUmOf, supports } from '../../core/stack/support.ts'
 import { dayCount } from '../../core/words.ts'

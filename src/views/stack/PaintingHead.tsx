@@ -1,4 +1,4 @@
-import { practiceOf } from '../../core/practice/practice.ts'
+import { practiceOfPainting } from '../../document/picture.ts'
 import { dateOf } from '../../core/plan/calendar.ts'
 import { groundOf, supportOf } from '../../core/stack/support.ts'
 import { meetingNames, nextDate } from '../../document/pictureDates.ts'
@@ -13,7 +13,7 @@ const box = later(() => import('./PaintingBox.tsx').then(({ PaintingBox }) => Pa
 export function PaintingHead(props: PaintingBoxProps) {
   const { painting, practices } = props.picture
   const Box = useLater(box)
-  const practice = practiceOf(painting.practice, practices)
+  const practice = practiceOfPainting(painting, practices)
   const next = nextDate(painting, dateOf(props.picture.today))
   const facts = [
     supportOf(painting.support)!.name,

@@ -2,7 +2,6 @@ import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { hazardsOf, neverSanded } from '../../core/materials/hazards.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { practiceOf } from '../../core/practice/practice.ts'
 import { inTheArea } from '../../core/words.ts'
 import { verdicts } from '../../core/severity.ts'
 import { covers, restId } from '../../core/stack/area.ts'
@@ -15,12 +14,15 @@ import type { Assessment } from '../../document/assess.ts'
 import { areaCm2Of } from '../../document/area.ts'
 import { brushOf, paintedAtOf } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import type { LayerMend } from '../../document/mend.ts'
+import type { AssessedFinding } from '../../document/assess.ts'
+import { changed } from '../../document/mend/change.ts'
+import type { LayerMend } from '../../document/mend/mend.ts'
 import type { Raise } from '../../document/plannedActual.ts'
-import { materialsUsed } from '../../document/picture.ts'
+import { materialsUsed, practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
+import { departureOf, isOf } from '../../document/takenOn.ts'
 import type { LayerWrite } from '../../studio/layers.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
@@ -37,8 +39,9 @@ import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
 import type { AgainstProps } from './event/Against.tsx'
-import { furtherCoats, newEvent, newPasses } from './event/newEvent.ts'
+import { furtherCoats, newEvent, newPasses, splitCoats } from './event/newEvent.ts'
 import { Findings } from './Findings.tsx'
+import type { FindingDeeds } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
 import type { NeedsProps } from './TubeNeeds.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
@@ -73,7 +76,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const living = useLiving(picture, solved, livingSpan(picture), onDay !== null)
   const [lookedAt, setArea] = useState(() => gravestArea(assessment))
   const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
-  const inArea = picture.layers.filter((layer) => covers(brushOf(layer), area.id))
+  const inArea = picture.layers.filter((one) => covers(brushOf(one), area.id))
   const [chosen, setChosen] = useState<string | null>(null)
   const usual = inArea.find(({ painted }) => !painted) ?? inArea.at(-1)
   const selected = inArea.some(({ id }) => id === chosen) ? chosen : (usual?.id ?? null)
@@ -95,6 +98,13 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   }
   const add = (kind: EventKind = 'paint'): void => put(newEvent(picture, kind, area.id))
   const top = inArea.findLast(({ event, painted }) => painted && !isRemoval(event.kind)) ?? inArea.at(-1)
+  const remove = (layerId: string): void => {
+    const found = picture.layers.find(({ id }) => id === layerId)!
+    void edited.act(
+      requestTo('DELETE /api/layers/{id}', { seen: found.revision }, { params: { id: layerId } }),
+    )
+  }
+  const isHere = (one: LayerDocument): boolean => covers(brushOf(one), area.id)
   /** Puts the layers of this area in another order; those of other areas keep their places. */
   const order = (ids: readonly string[]): void => {
     const was = picture.layers.map(({ id }) => id)
@@ -122,9 +132,28 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const follow = (areas: readonly string[] | undefined): void => {
     if (areas && !covers({ areas }, area.id)) setArea(areas[0]!)
   }
-  const mend = ({ layerId, change }: LayerMend): void => {
-    edited.editLayer(layerId, change)
-    show(layerId)
+  const mend = ({ layerId, does }: LayerMend): void => {
+    if (does.is === 'edit') edited.editLayer(layerId, does.change)
+    else if (does.is === 'remove') remove(layerId)
+    else if (does.is === 'order')
+      order(
+        changed(picture, does)
+          .layers.filter(isHere)
+          .map(({ id }) => id),
+      )
+    else put(splitCoats(picture, does))
+    if (does.is === 'edit') show(layerId)
+  }
+  /** Takes a finding on, or lets it speak again. */
+  const depart = (finding: AssessedFinding, reason: string | null): void => {
+    const others = picture.painting.departures.filter((one) => !isOf(one, finding))
+    const taken = reason === null ? [] : [departureOf(finding, reason, picture)]
+    edited.editPainting({ departures: [...others, ...taken] })
+  }
+  const deeds: FindingDeeds = {
+    onMend: mend,
+    onTakeOn: depart,
+    onTakeBack: (finding) => depart(finding, null),
   }
   /** Raises every layer that lies over one that came out fatter, in one step. */
   const raise = (raises: readonly Raise[]): void => {
@@ -167,7 +196,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             })
           }
         />
-        <TopLine picture={picture} assessment={assessment} mends={mends} onMend={mend} />
+        <TopLine picture={picture} assessment={assessment} mends={mends} deeds={deeds} />
       </header>
       <Status
         edited={edited}
@@ -217,7 +246,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
                 areaName={(id) => nameOfArea(assessment, id)}
                 selected={selected}
                 onSelect={show}
-                onMend={mend}
+                deeds={deeds}
               />
             </>
           )}
@@ -239,7 +268,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             passes={passes}
             onPass={setChosen}
             areaName={nameOfArea(assessment, area.id)}
-            alkydWeight={practiceOf(picture.painting.practice, picture.practices).alkydWeight}
+            alkydWeight={practiceOfPainting(picture.painting, picture.practices).alkydWeight}
             areas={namedAreas(assessment)}
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
@@ -268,11 +297,7 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               edited.editLayer(layer.id, change)
             }}
             onMove={move}
-            onRemove={() =>
-              void edited.act(
-                requestTo('DELETE /api/layers/{id}', { seen: layer.revision }, { params: { id: layer.id } }),
-              )
-            }
+            onRemove={() => remove(layer.id)}
             correction={correcting?.layerId === layer.id ? correcting.change : null}
             onCorrect={(change) => {
               follow((change ?? layer.painted ?? layer).areas)

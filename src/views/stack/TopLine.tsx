@@ -1,26 +1,27 @@
 import { undatedBecause } from '../../core/plan/forward.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
 import type { Assessment } from '../../document/assess.ts'
-import type { LayerMend } from '../../document/mend.ts'
 import type { Picture } from '../../document/picture.ts'
 import { dayText } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
-import { FindingWhy, afterwardsOf, leftText, mendText } from './Findings.tsx'
+import { gravestOf } from '../../document/assess.ts'
+import type { FindingDeeds } from './Findings.tsx'
+import { More } from './Findings.tsx'
+import type { MendsFound } from './useSolve.ts'
 
 interface TopLineProps {
   readonly picture: Picture
   readonly assessment: Assessment
-  readonly mends: readonly (LayerMend | null)[] | null
-  readonly onMend: (mend: LayerMend) => void
+  readonly mends: MendsFound
+  readonly deeds: FindingDeeds
 }
 
 /** The answer a painter came for: is it sound, and if not what is the smallest change that makes it so. */
-export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
+export function TopLine({ picture, assessment, mends, deeds }: TopLineProps) {
   const { verdict, findings } = assessment
   if (picture.layers.length === 0) return <div />
-  const worst = findings.find(({ severity }) => severity === verdict)
-  const at = worst ? findings.indexOf(worst) : -1
-  const mend = at >= 0 ? (mends?.[at] ?? null) : null
+  const worst = gravestOf(assessment)
+  const takenOn = findings.filter((finding) => finding.takenOn !== null).length
   const mayBeMended = worst !== undefined && !picture.layers[worst.layer]!.painted
   const next = picture.layers.findIndex(({ painted }) => !painted)
   const date = assessment.layers[next]?.date
@@ -33,22 +34,14 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
         <span className={`mr-1.5 whitespace-nowrap ${verdictColour(verdict)}`}>
           <VerdictMark verdict={verdict} size={17} /> {verdictWords[verdict]}.
         </span>
-        {worst ? worst.message : 'Every layer is sound over what lies under it.'}
+        {worst ? worst.message : soundText(takenOn)}
       </p>
       <p
         className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${mayBeMended ? 'min-h-13 lg:min-h-[4.9rem]' : 'lg:min-h-13'}`}
       >
-        {mend && (
-          <span>
-            {mendText(mend, picture)}.{' '}
-            <button type="button" className="min-h-6 font-medium text-ink link" onClick={() => onMend(mend)}>
-              Do that
-            </button>{' '}
-            {leftText(mend)}
-          </span>
+        {worst && (
+          <More finding={worst} mends={mends.get(findings.indexOf(worst))} picture={picture} deeds={deeds} />
         )}
-        {worst && picture.layers[worst.layer]!.painted && <span>{afterwardsOf(worst)}</span>}
-        {worst && <FindingWhy finding={worst} />}
         {date && (
           <span>
             Next: {picture.layers[next]!.name}, {nextText(date, picture.today)}
@@ -58,6 +51,11 @@ export function TopLine({ picture, assessment, mends, onMend }: TopLineProps) {
     </div>
   )
 }
+
+const soundText = (takenOn: number): string =>
+  takenOn === 0
+    ? 'Every layer is sound over what lies under it.'
+    : `Sound, but for ${takenOn === 1 ? 'one thing' : `${takenOn} things`} taken on knowingly.`
 
 /** When the next layer may go on; where the judge asks for more than the gate, both days. */
 function nextText({ source, day, gateDay }: StepDate, today: number): string {

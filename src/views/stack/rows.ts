@@ -1,5 +1,4 @@
 import { fatnessOf } from '../../core/film/film.ts'
-import { practiceOf } from '../../core/practice/practice.ts'
 import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { stateOn } from '../../core/cure/forecast.ts'
@@ -13,7 +12,7 @@ import type { AssessedLayer, AssessedSpot, Assessment } from '../../document/ass
 import { brushOf } from '../../document/brush.ts'
 import type { Brush } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { findOn } from '../../document/picture.ts'
+import { findOn, practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { percentText, umText } from '../../ui/format.ts'
@@ -47,7 +46,7 @@ export interface LayerRow {
 
 export function rowsOf(picture: Picture, assessment: Assessment, area: string): readonly LayerRow[] {
   const live = findInStudio(picture.shelf)
-  const { alkydWeight } = practiceOf(picture.painting.practice, picture.practices)
+  const { alkydWeight } = practiceOfPainting(picture.painting, picture.practices)
   return picture.layers
     .flatMap((layer, index): LayerRow[] => {
       const brush = brushOf(layer)

@@ -1,7 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { assess } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
-import type { LayerMend } from '../../document/mend.ts'
+import type { LayerMend } from '../../document/mend/mend.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import { startSolver } from './warmSolver.ts'
 import type { WarmSolver } from './warmSolver.ts'
 
@@ -9,11 +11,15 @@ export interface Solve {
   readonly solved: SolvedPicture
   /** Whether the picture shown is not solved yet: its dates are the table's, or those of an earlier picture. */
   readonly isRefining: boolean
-  /** Null until they are found for the picture shown. */
-  readonly mends: readonly (LayerMend | null)[] | null
+  /** What would mend each finding of the picture shown, by its place; as they are found, the gravest first. */
+  readonly mends: MendsFound
   /** Why the dates could not be refined; the table's estimate stands. */
   readonly problem: string | null
 }
+
+/** By the place of a finding: what would mend it; absent where that is not looked up yet. */
+export type MendsFound = ReadonlyMap<number, readonly LayerMend[]>
+const noMends: MendsFound = new Map()
 
 /** A solve, and the picture it is of. */
 interface Solved extends Omit<Solve, 'isRefining'> {
@@ -27,25 +33,30 @@ const failed = 'the dates could not be refined; they are the table’s estimate'
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
 export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const picture = useSteady(shown)
-  const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: null, problem: null })
+  const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: noMends, problem: null })
   const solver = useRef<WarmSolver | null>(null)
   useEffect(() => {
     // The first solve leaves the page time to answer; each later one finds a worker that is warm, or warming up.
     const isFirst = solver.current === null
+    let isOver = false
     const timer = setTimeout(
       () => {
         const { work } = (solver.current ??= startSolver())
         const solveIt = async (): Promise<void> => {
           const solved = await work((solving) => solving.solve(picture))
-          setSolve({ solved, of: picture, mends: null, problem: null })
-          const mends = await work((solving) => solving.mends(picture, solved))
-          setSolve({ solved, of: picture, mends, problem: null })
+          setSolve({ solved, of: picture, mends: noMends, problem: null })
+          for (const at of toMend(picture, solved)) {
+            const found = await work((solving) => solving.mends(picture, solved, at))
+            if (isOver) return
+            setSolve((now) => ({ ...now, mends: new Map(now.mends).set(at, found) }))
+          }
         }
-        solveIt().catch(() => setSolve((now) => ({ ...now, of: picture, mends: null, problem: failed })))
+        solveIt().catch(() => setSolve((now) => ({ ...now, of: picture, mends: noMends, problem: failed })))
       },
       isFirst ? 2 * settleMs : settleMs,
     )
     return () => {
+      isOver = true
       clearTimeout(timer)
       if (!solver.current?.isBusy()) return
       solver.current.end()
@@ -57,10 +68,16 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   return {
     solved,
     isRefining: of === null ? initial.areas.length === 0 : of !== picture,
-    mends: of === picture ? mends : null,
+    mends: of === picture ? mends : noMends,
     problem,
   }
 }
+
+/** The places of the findings that something planned may mend. */
+const toMend = (picture: Picture, solved: SolvedPicture): readonly number[] =>
+  assess(picture, findInStudio(picture.shelf), solved).findings.flatMap(({ severity, layer, takenOn }, at) =>
+    severity === 'note' || takenOn || picture.layers[layer]!.painted ? [] : [at],
+  )
 
 /** The picture as it was when what is solved in it last changed: saving it gives revisions, and changes no date. */
 function useSteady(shown: Picture): Picture {

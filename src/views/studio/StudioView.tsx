@@ -9,7 +9,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
-import { Practices } from './Practices.tsx'
+import { Practices } from './practices/Practices.tsx'
 import { SetAside } from './SetAside.tsx'
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']

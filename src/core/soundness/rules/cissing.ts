@@ -12,8 +12,7 @@ const waxyFrom = 0.1
 
 export const cissing = pairRule({
   id: 'cissing',
-  title: 'Crawling',
-  afterwards: 'Rub it off while it is wet, give the place a tooth, and paint again.',
+  mends: ['prepare'],
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
     if (!lower.isOilFilm || upper.film.binder.wax >= waxyFrom) return null
     if (isPrepared(area, lower, upper)) return null

@@ -10,9 +10,12 @@ const skins = 1.5
 
 const text = {
   id: 'drier-over-maximum',
-  title: 'Drier over its most',
-  afterwards:
-    'Nothing takes the drier out again: keep it thin, warm and aired, and put nothing over it until a fingernail leaves no mark.',
+  mends: [
+    'less-medium' as const,
+    'without-medium' as const,
+    'another-medium' as const,
+    'thinner-coat' as const,
+  ],
 }
 
 const tooMuch = layerRule({

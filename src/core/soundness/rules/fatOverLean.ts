@@ -12,12 +12,10 @@ import { pairRule } from '../rule.ts'
 
 export const fatOverLean = pairRule({
   id: 'fat-over-lean',
-  title: 'Fat over lean',
-  afterwards:
-    'It stays on the picture: let it harden before anything goes over it, make the next layer fatter, and look for fine cracks.',
-  mends: ['medium', 'wait'],
+  mends: ['medium', 'another-medium', 'thicker', 'wait', 'order', 'leave-out'],
   says: ({ lower, upper, waited, lowerUm }, { practice }) => {
-    if (!lower.isOilFilm || !upper.isOilFilm) return null
+    const weight = practice.fat.leanness
+    if (weight === 'off' || !lower.isOilFilm || !upper.isOilFilm) return null
     const { leannessStep, oilStep, thinLower } = practice.limits
     const below = leannessOf(lower.film.perDryVolume, practice.alkydWeight)
     const above = leannessOf(upper.film.perDryVolume, practice.alkydWeight)
@@ -28,7 +26,7 @@ export const fatOverLean = pairRule({
     const severity = besideThickness(how.severity, lowerUm, upper, thinLower)
     if (!severity) return null
     return {
-      severity,
+      severity: weight === 'advises' ? 'note' : severity,
       message: `${upper.name} is leaner than ${lower.name} under it: ${percent(upper.film.oilContent)} oil in the dried film against ${percent(lower.film.oilContent)}. After ${dayCount(waited)} ${lower.name} ${how.says}.`,
       numbers: {
         leannessAbove: figure(`leanness of ${upper.name}`, above),

@@ -6,8 +6,6 @@ import { groundRule } from '../rule.ts'
 
 export const groundOnSupport = groundRule({
   id: 'ground-on-support',
-  title: 'Ground on its support',
-  afterwards: 'The cloth can be stretched over a panel, or glued down on one, before it cracks.',
   says: (_first, { name, bends }, { support }) => {
     if (!support.flexible || bends === 'with it') return null
     return {
@@ -37,8 +35,7 @@ export const groundReadyDays = (
 
 export const groundAge = groundRule({
   id: 'ground-age',
-  title: 'Ground put on too lately',
-  afterwards: 'Let both dry on in warm, dry air before the next layer, and look for blisters.',
+  mends: ['wait'],
   says: ({ name, appliedDay }, ground, { climate }) => {
     const { least, good } = groundReadyDays(ground, climate)
     const limits = {

@@ -37,9 +37,6 @@ const isCoatWithMargin = (layer: LaidLayer): boolean => layer.purpose === 'isola
 
 export const halo = pictureRule({
   id: 'halo',
-  title: 'Halo of oil',
-  afterwards:
-    'It stays as a dark rim: isolate what is bare around it before more oil goes on, and paint past the edge.',
   finds: (picture) =>
     picture.areas.flatMap((area) =>
       area.layers.flatMap((layer) => {

@@ -1,4 +1,18 @@
 import type { Rule } from '../finding.ts'
+import { alkydLimit } from './alkydLimit.ts'
+import { bloom } from './bloom.ts'
+import { coldBrittle } from './coldBrittle.ts'
+import { fasterAbove, lessOilAbove, stifferAbove, thinnerAbove } from './fatMeasures.ts'
+import { mediumChanged } from './mediumChanged.ts'
+import { mould } from './mould.ts'
+import { opaqueInGlaze } from './opaqueInGlaze.ts'
+import { passes } from './passes.ts'
+import { remover } from './remover.ts'
+import { retarderBelow } from './retarderBelow.ts'
+import { slackCanvas } from './slackCanvas.ts'
+import { thinnerGlaze } from './thinnerGlaze.ts'
+import { thinnerLimit } from './thinnerLimit.ts'
+import { yellowing } from './yellowing.ts'
 import { cissing } from './cissing.ts'
 import { halo } from './halo.ts'
 import { oiledOut } from './oiledOut.ts'
@@ -53,12 +67,29 @@ export const rules: readonly Rule[] = [
   halo,
   overaged,
   cissing,
+  retarderBelow,
   drierOverMaximum,
   underbound,
+  remover,
   wrinkling,
   zinc,
   resinLimit,
   waxLimit,
   resinAndWaxLimit,
   mediumLimit,
+  thinnerLimit,
+  alkydLimit,
+  thinnerGlaze,
+  passes,
+  lessOilAbove,
+  stifferAbove,
+  fasterAbove,
+  thinnerAbove,
+  mediumChanged,
+  opaqueInGlaze,
+  yellowing,
+  bloom,
+  mould,
+  slackCanvas,
+  coldBrittle,
 ]

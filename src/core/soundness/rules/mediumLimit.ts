@@ -1,23 +1,35 @@
 import { levelOf } from '../../practice/limits.ts'
+import type { LimitKey } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
-import { isGlaze } from '../../film/kindOfFilm.ts'
+import { isGlaze } from '../isGlaze.ts'
+import type { LaidLayer } from '../lay.ts'
 import { layerRule } from '../rule.ts'
+
+/** Which limit holds for a layer's medium: glazes have their own, and some schools another for what is not the first. */
+const limitFor = (layer: LaidLayer) =>
+  isGlaze(layer) ? 'mediumInGlaze' : layer.index === 0 ? 'medium' : 'mediumLater'
+
+const tooMuch: Readonly<Record<ReturnType<typeof limitFor>, string>> = {
+  medium: 'as paint it would wrinkle and yellow',
+  mediumLater: 'as paint it would wrinkle and yellow',
+  mediumInGlaze: 'even a glaze needs more body than that',
+} satisfies Partial<Record<LimitKey, string>>
 
 export const mediumLimit = layerRule({
   id: 'medium-limit',
-  title: 'Medium in the mix',
-  afterwards:
-    'While it is wet it can be blotted. Dry: keep what follows thin and no leaner, and give it light, or it yellows.',
-  says: ({ layer: { name, film, isOilFilm } }, { practice: { limits } }) => {
-    const share = film.mix.mediumLessSolvent
-    if (share === null || !isOilFilm) return null
-    const key = isGlaze(film) ? 'mediumInGlaze' : 'medium'
+  mends: ['less-medium', 'leave-out'],
+  says: ({ layer }, { practice: { limits, waxPasteCounts } }) => {
+    const { name, film, isOilFilm } = layer
+    const { mediumLessSolvent, pasteLessSolvent } = film.mix
+    if (mediumLessSolvent === null || !isOilFilm) return null
+    const share = waxPasteCounts ? mediumLessSolvent : mediumLessSolvent - pasteLessSolvent
+    const key = limitFor(layer)
     const severity = levelOf(key, limits[key], share)
     if (!severity) return null
     return {
       severity,
-      message: `${name} is ${percent(share)} medium, its solvent left out: ${key === 'medium' ? 'as paint it would wrinkle and yellow' : 'even a glaze needs more body than that'}.`,
+      message: `${name} is ${percent(share)} medium, its solvent left out: ${tooMuch[key]}.`,
       numbers: { share: limitedFigure(key, share), ...limitFigures(key, limits[key]) },
     }
   },

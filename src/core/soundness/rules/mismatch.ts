@@ -5,10 +5,7 @@ import { pairRule } from '../rule.ts'
 
 export const mismatch = pairRule({
   id: 'mismatch',
-  title: 'Mismatch of movement',
-  afterwards:
-    'It stays on the picture: keep it flat and the room even, put nothing over it until what lies under has cured, and look for cracks.',
-  mends: ['wait'],
+  mends: ['medium', 'another-medium', 'without-medium', 'wait', 'order', 'leave-out'],
   says: ({ lower, upper, mismatch: pair }, { practice }) => {
     if (!pair || !lower.isOilFilm || !upper.isOilFilm) return null
     const { slip, later } = pair

@@ -6,8 +6,6 @@ import { pairRule } from '../rule.ts'
 
 export const oilOverWetWaterborne = pairRule({
   id: 'oil-over-wet-waterborne',
-  title: 'Oil over wet waterborne paint',
-  afterwards: 'Let both dry on in warm, moving air, and look for blisters and dull patches.',
   mends: ['wait'],
   says: ({ lower, upper, waited, lowerUm }, { climate }) => {
     if (!isWaterborne(lower.film) || !isOily(upper.film) || isEmulsion(upper.film)) return null

@@ -18,9 +18,7 @@ const isOilOut = ({ purpose, film, thickestUm }: LaidLayer): boolean =>
 
 export const oiledOut = layerRule({
   id: 'oiled-out-not-reworked',
-  title: 'Oiled out, not painted into',
-  afterwards:
-    'Within two hours it can be wiped down to a breath. Later leave it, paint nothing lean over it, and count the varnish from it.',
+  mends: ['leave-out'],
   says: ({ layer, over }, { practice: { limits } }) => {
     if (!isOilOut(layer)) return null
     const { name, appliedDay, forecast, leftOn } = layer

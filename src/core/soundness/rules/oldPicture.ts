@@ -34,9 +34,7 @@ function saidOf({ name, film, prepared }: LaidLayer, old: OldPicture): Said | nu
 
 export const oldPicture = areaRule({
   id: 'old-picture',
-  title: 'An old picture as ground',
-  afterwards:
-    'See that it holds: a strip of tape at an edge once it is firm. Ask a conservator where it comes away.',
+  mends: ['prepare'],
   finds: ({ area: { layers }, old }) => {
     const first = layers[0]
     const said = first && old ? saidOf(first, old) : null

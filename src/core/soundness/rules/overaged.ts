@@ -10,9 +10,7 @@ const alkydClosesDays = 30
 
 export const overaged = pairRule({
   id: 'overaged',
-  title: 'Too old to take hold of',
-  afterwards:
-    'See that it holds: a strip of tape at an edge, once it is firm. Ask a conservator where it comes away.',
+  mends: ['prepare'],
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
     if (!lower.isOilFilm || isPrepared(area, lower, upper)) return null
     const isTop = area.pairs[upper.index]!.at(-1)?.lower === lower

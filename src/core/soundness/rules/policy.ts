@@ -9,8 +9,6 @@ import type { Said } from '../rule.ts'
 
 const text = {
   id: 'policy',
-  title: 'Not in this room',
-  afterwards: 'What is dry on a picture gives off no vapour; keep dust and rags of it out of the room.',
   about: 'room' as const,
   mends: ['allowed' as const],
 }

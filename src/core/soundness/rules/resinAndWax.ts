@@ -36,9 +36,7 @@ function held(
   )
 }
 
-/** What can still be done about a film that a varnish remover softens. */
-const soluble =
-  'It stays soluble: note it for whoever takes a varnish off, choose a varnish that the mildest solvent lifts, and keep it from warmth.'
+const lessOfIt = ['less-medium', 'without-medium', 'another-medium'] as const
 
 const lifts = 'a varnish remover would soften it'
 
@@ -59,8 +57,7 @@ function overItsOwnMost({ name, isOilFilm, resins }: LaidLayer): Said | null {
 
 export const resinLimit = layerRule({
   id: 'resin-limit',
-  title: 'Resin limit',
-  afterwards: soluble,
+  mends: lessOfIt,
   says: ({ layer }, { practice: { limits } }) =>
     held(layer, {
       key: 'resin',
@@ -74,8 +71,7 @@ export const resinLimit = layerRule({
 
 const waxText = {
   id: 'wax-limit',
-  title: 'Wax limit',
-  afterwards: soluble,
+  mends: lessOfIt,
 }
 
 const muchWax = layerRule({
@@ -119,15 +115,15 @@ export const waxLimit = together(muchWax, waxFalling)
 
 export const resinAndWaxLimit = layerRule({
   id: 'resin-and-wax-limit',
-  title: 'Resin and wax together',
-  afterwards: soluble,
-  says: ({ layer }, { practice: { limits } }) => {
+  mends: lessOfIt,
+  says: ({ layer }, { support, practice: { limits } }) => {
     const { resin, wax } = layer.film.binder
     if (!(resin > 0 && wax > 0)) return null
+    const key = support.flexible ? 'resinAndWaxOnFlexible' : 'resinAndWax'
     const { resin: resinOfFilm, wax: waxOfFilm } = layer.film.dry.byMass
     return held(layer, {
-      key: 'resinAndWax',
-      limit: limits.resinAndWax,
+      key,
+      limit: limits[key],
       what: 'resin and wax',
       share: resin + wax,
       ofFilm: resinOfFilm + waxOfFilm,

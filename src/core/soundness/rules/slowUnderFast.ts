@@ -8,11 +8,8 @@ import { besideThickness } from './fatOverLean.ts'
 
 export const slowUnderFast = pairRule({
   id: 'slow-under-fast',
-  title: 'Slow under fast',
-  afterwards:
-    'It stays on the picture: put nothing over it until a fingernail leaves no mark below, and look for cracks.',
   byPractice: true,
-  mends: ['wait'],
+  mends: ['another-medium', 'without-medium', 'wait', 'order'],
   says: ({ lower, upper, waited, lowerUm, mismatch }, { practice: { limits } }) => {
     if (!lower.isOilFilm || !upper.isOilFilm || !(lower.rate > 0)) return null
     const ratio = upper.rate / lower.rate

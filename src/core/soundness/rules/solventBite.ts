@@ -11,9 +11,7 @@ import { areaRule, pairRule, together } from '../rule.ts'
 
 const text = {
   id: 'solvent-bite',
-  title: 'Solvent bites',
-  afterwards: 'Do not brush it again: let it dry, and look whether colour has lifted.',
-  mends: ['wait' as const],
+  mends: ['less-thinner' as const, 'without-medium' as const, 'wait' as const],
 }
 
 /** With less resin and wax than this of its binder, a film that is touch dry is held by its oil: a step less. */

@@ -5,8 +5,6 @@ import { areaRule } from '../rule.ts'
 
 export const solventLeaving = areaRule({
   id: 'solvent-leaving',
-  title: 'Solvent still leaving',
-  afterwards: 'Leave it open to the air, and look whether the new paint has stayed soft there.',
   mends: ['wait'],
   finds: ({ area: { removals, layers }, climate }) =>
     removals.flatMap((removal) => {

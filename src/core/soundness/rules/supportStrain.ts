@@ -12,9 +12,7 @@ const brittleBelow = 0.7
 
 export const supportStrain = layerRule({
   id: 'support-strain',
-  title: 'Support strain',
-  afterwards:
-    'It stays on the picture: keep it from bending and from the cold; a panel behind the cloth takes most of the strain.',
+  mends: ['thinner-coat', 'split', 'another-medium', 'without-medium'],
   says: ({ layer: { name, film, isOilFilm, thickestUm, leftOn } }, { support, practice: { limits } }) => {
     if (!isOilFilm) return null
     const leftUm = thickestUm * leftOn(Infinity)

@@ -83,8 +83,6 @@ const faults: Faults = {
 
 export const takingOff = areaRule({
   id: 'taking-off',
-  title: 'Taking paint off',
-  afterwards: 'It is done: look at what is bared in raking light, and let it dry before it is painted on.',
   finds: ({ area: { removals } }) =>
     removals.flatMap((removal) => {
       const { event, from, how, day } = removal

@@ -10,11 +10,8 @@ const rounding = 1.001
 
 export const thickUnderThin = pairRule({
   id: 'thick-under-thin',
-  title: 'Thick under thin',
-  afterwards:
-    'It stays on the picture: wait until the thick paint is firm to the fingernail before the next layer, and look for cracks.',
   byPractice: true,
-  mends: ['thickness', 'wait'],
+  mends: ['thicker', 'wait', 'order'],
   says: ({ lower, upper, waited, lowerUm }, { practice: { limits } }) => {
     if (!lower.isOilFilm || !upper.isOilFilm) return null
     const thicker = lowerUm / upper.film.dryThicknessUm

@@ -7,7 +7,7 @@ import { levelOf } from '../../practice/limits.ts'
 import { gateOf } from '../../practice/gate.ts'
 import type { Gate } from '../../practice/practice.ts'
 import { about, dayCount } from '../../words.ts'
-import { limitFigures } from '../limit.ts'
+import { boundFigure, limitFigures } from '../limit.ts'
 import type { LaidPair, LaidPicture } from '../lay.ts'
 import { pairRule } from '../rule.ts'
 import type { Said } from '../rule.ts'
@@ -46,17 +46,35 @@ function saidOfSet(
   }
 }
 
+/** What a school that isolates says of a layer over an isolating coat that has not rested. */
+function saidOfIsolation(
+  { lower, upper, waited }: LaidPair,
+  { practice: { limits } }: LaidPicture,
+): Said | null {
+  const rest = limits.isolationRest.watch
+  if (lower.purpose !== 'isolating' || waited >= rest - 1e-9) return null
+  const touchDry = chanceBy(lower.forecast, 'touch', waited)
+  return {
+    severity: touchDry < limits.gateChance.unsound ? 'unsound' : 'watch',
+    message: `${upper.name} goes on ${dayCount(waited)} after ${lower.name}, and this school lets an isolating coat rest ${dayCount(rest)}.`,
+    numbers: {
+      waitedDays: figure('days between the two', waited, 'days'),
+      rest: boundFigure('isolationRest', rest),
+      touchDry: figure('chance that it is touch dry', Number(about(100 * touchDry)), '%'),
+    },
+  }
+}
+
 export const tooSoon = pairRule({
   id: 'too-soon',
-  title: 'Painted too soon',
-  afterwards:
-    'It is done: let both harden now, and do a touch test at the thickest spot before the next layer.',
   byPractice: true,
   mends: ['wait'],
   says: (pair, setting) => {
     const { lower, upper, waited, lowerUm } = pair
     const { practice } = setting
     if (!lower.isOilFilm || !(lower.rate > 0)) return null
+    const resting = saidOfIsolation(pair, setting)
+    if (resting) return resting
     const leaves = leavesToSet(lower.film)
     if (leaves !== null && passedOn(lower.forecast, 'touch') === null) return saidOfSet(pair, leaves, setting)
     const gate = gateOf(practice, lower.film, lowerUm)

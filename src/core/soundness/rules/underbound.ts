@@ -12,10 +12,7 @@ const wash = { solventFrom: 0.15, upToUm: 20 } as const
 
 export const underbound = layerRule({
   id: 'underbound',
-  title: 'Underbound',
-  afterwards:
-    'Oil it out thinly with the oil it was painted in and paint into that, or give the next layer more medium. No solvent on it: it lifts.',
-  mends: ['medium'],
+  mends: ['medium', 'less-thinner'],
   says: ({ layer: { name, film, isOilFilm, event }, isTop }, { areas, practice: { limits } }) => {
     const isAlone = areas.every(({ layers }) => layers.every((other) => other.event === event))
     const after = film.binderRatioAfterDrinking

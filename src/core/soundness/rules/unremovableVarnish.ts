@@ -2,12 +2,14 @@ import { figure } from '../../figure.ts'
 import { kindOf } from '../../materials/material.ts'
 import { percent } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
-import { layerRule } from '../rule.ts'
+import { removability, removerOf, yieldsFrom } from '../../finish/removability.ts'
+import { isVarnish } from '../../stack/kinds.ts'
+import { areaRule, layerRule, together } from '../rule.ts'
 
-export const unremovableVarnish = layerRule({
-  id: 'unremovable-varnish',
-  title: 'Varnish that stays for good',
-  afterwards: 'It stays: write on the back what it is, and put nothing over it.',
+const text = { id: 'unremovable-varnish', mends: ['leave-out'] as const }
+
+const neverComesOff = layerRule({
+  ...text,
   says: ({ layer: { name, film, purpose, materials } }, { practice: { limits } }) => {
     if (purpose !== 'varnish') return null
     const fat = film.binder.oil + film.binder.alkyd
@@ -28,3 +30,36 @@ export const unremovableVarnish = layerRule({
     }
   },
 })
+
+/** By then a varnish is taken off, and what is under it has had its time, days. */
+const agedDays = 3650
+
+/** A varnish whose remover takes what lies under it too (reckonings.md, Removability), judged as it has aged. */
+const takesWhatIsUnder = areaRule({
+  ...text,
+  finds: ({ area: { layers } }) =>
+    layers.flatMap((coat) => {
+      const remover = coat.purpose === 'varnish' ? removerOf(coat.materials) : null
+      const under = layers.findLast(
+        (layer) => layer.index < coat.index && layer.goneDay === null && !isVarnish(layer.purpose),
+      )
+      if (!remover || !under) return []
+      const yields = yieldsFrom(under.film, under.forecast, agedDays)
+      const verdict = removability(remover, yields)
+      if (verdict === 'sound') return []
+      return [
+        {
+          severity: verdict,
+          layer: coat.event,
+          under: under.event,
+          message: `What takes ${coat.name} off once it has aged ${verdict === 'unsound' ? 'takes' : 'may take'} ${under.name} too: ${yields.because}. Take a varnish with a milder remover, or none.`,
+          numbers: {
+            remover: figure('solvent that takes the varnish off, 1 mildest to 5', remover.aged),
+            yields: figure(`solvent ${under.name} gives to, 1 mildest to 5`, yields.rank),
+          },
+        },
+      ]
+    }),
+})
+
+export const unremovableVarnish = together(neverComesOff, takesWhatIsUnder)

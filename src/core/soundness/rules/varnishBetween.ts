@@ -6,9 +6,7 @@ import { pairRule } from '../rule.ts'
 
 export const varnishBetween = pairRule({
   id: 'varnish-between',
-  title: 'Varnish inside the picture',
-  afterwards:
-    'Take the paint off again where that can be done, then the varnish; else note it for a conservator: it cannot be cleaned there.',
+  mends: ['leave-out', 'order'],
   says: ({ lower, upper }, { practice: { limits } }) => {
     if (!isVarnish(lower.purpose) || isVarnish(upper.purpose)) return null
     const borne =

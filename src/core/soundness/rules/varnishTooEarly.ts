@@ -22,9 +22,7 @@ interface Slowest {
 
 export const varnishTooEarly = areaRule({
   id: 'varnish-too-early',
-  title: 'Varnished too early',
-  afterwards:
-    'Leave it, and look for bloom and cracks; where it stays tacky ask a conservator before anything is taken off.',
+  mends: ['wait', 'leave-out'],
   finds: ({ area: { layers }, practice: { limits } }) =>
     layers.flatMap((coat) => {
       if (!isVarnish(coat.purpose)) return []

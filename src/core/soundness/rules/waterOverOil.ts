@@ -10,8 +10,7 @@ import type { Said } from '../rule.ts'
 
 const text = {
   id: 'water-over-oil',
-  title: 'Water over oil',
-  afterwards: 'Take it off before anything goes over it: what is watery lifts with a damp cloth.',
+  mends: ['order' as const, 'leave-out' as const],
 }
 
 /** From this share of water in the wet mix on, by volume, an oily paint counts as watery over oil. */

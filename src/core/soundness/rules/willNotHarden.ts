@@ -7,10 +7,7 @@ import { layerRule } from '../rule.ts'
 
 export const willNotHarden = layerRule({
   id: 'will-not-harden',
-  title: 'Oil that never dries',
-  afterwards:
-    'Take it off while it can be: scrape it, then wipe with as little solvent as does it. Nothing painted over it will hold.',
-  mends: ['oil', 'without-medium'],
+  mends: ['oil', 'without-medium', 'another-medium'],
   says: ({ layer: { name, film, isOilFilm, materials } }, { practice: { limits } }) => {
     if (!isOilFilm || film.q === 0) return null
     const share = film.fat.nonDrying

@@ -22,9 +22,7 @@ export function wrinklingUm(film: Film, thickestUm: number): number {
 
 export const wrinkling = layerRule({
   id: 'wrinkling',
-  title: 'Wrinkling',
-  afterwards:
-    'Leave the skin closed until it is firm; then scrape the folds flat, wet and gloved, and paint on in thin coats. Never abrade lead.',
+  mends: ['thinner-coat', 'split', 'less-medium', 'without-medium'],
   says: ({ layer: { name, film, isOilFilm, thickestUm } }, { practice: { limits } }) => {
     if (!isOilFilm) return null
     const um = wrinklingUm(film, thickestUm)

@@ -8,9 +8,7 @@ import { groundRule, layerRule, together } from '../rule.ts'
 
 const text = {
   id: 'zinc',
-  title: 'Zinc under oil',
-  afterwards:
-    'It cannot be undone: put no more oil over it than must be, keep the picture from bending, and note it for whoever looks after it.',
+  mends: ['without-zinc' as const, 'leave-out' as const],
 }
 
 const noWaiting = 'Waiting does not help'

@@ -6,6 +6,7 @@ import { blankLayer } from '../../../document/blankLayer.ts'
 import { brushOf, planOf } from '../../../document/brush.ts'
 import { startOf } from '../../../document/eventStart.ts'
 import type { LayerDocument } from '../../../document/layer.ts'
+import type { PictureChange } from '../../../document/mend/change.ts'
 import type { LayerWrite } from '../../../studio/layers.ts'
 import type { LoadedPicture } from '../../../studio/pictures.ts'
 import { upperFirst } from '../../../ui/format.ts'
@@ -85,3 +86,13 @@ export const furtherCoats = (
       }),
     ),
   )
+
+/** A layer in two coats: the first thinner than it was, the second right above it. */
+export function splitCoats(
+  picture: LoadedPicture,
+  { layerId, wetThicknessUm, upper }: Extract<PictureChange, { is: 'split' }>,
+): readonly LayerWrite[] {
+  const first = picture.layers.find(({ id }) => id === layerId)!
+  const layer = { ...first, wetThicknessUm, ridgeWetUm: null }
+  return [...above(picture, first, [upper]), { layer, seen: first.revision }]
+}

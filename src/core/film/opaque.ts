@@ -2,8 +2,6 @@ import { massOf } from '../medium/amount.ts'
 import { kindOf } from '../materials/material.ts'
 import type { Material } from '../materials/material.ts'
 import type { Ingredient } from '../medium/medium.ts'
-import { defaultLimits, levelOf } from '../practice/limits.ts'
-import type { Limit } from '../practice/limits.ts'
 
 /** How well an opaque pigment hides, titanium white = 1 (reckonings.md, Opaque contamination). */
 const hiding: readonly (readonly [pattern: RegExp, weight: number])[] = [
@@ -24,9 +22,3 @@ export function opaqueShare(all: readonly Ingredient[]): number {
   const mass = massOf(all)
   return mass > 0 ? all.reduce((sum, { material, massG }) => sum + massG * hidingOf(material), 0) / mass : 0
 }
-
-/** How that stands against the practice's limit for a glaze; null: within it. It spoils the look, not the film. */
-export const clouding = (
-  share: number,
-  limit: Limit = defaultLimits.opaqueInGlaze,
-): 'watch' | 'unsound' | null => levelOf('opaqueInGlaze', limit, share)

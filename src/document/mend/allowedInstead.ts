@@ -1,13 +1,13 @@
-import { nearestOils, nearestThinners } from '../core/dosing/nearest.ts'
-import type { FindMaterial } from '../core/materials/find.ts'
-import type { Material } from '../core/materials/material.ts'
-import { worstAnswer } from '../core/materials/policy.ts'
-import { analyseMedium } from '../core/medium/medium.ts'
-import type { UsableMedium } from './batchMedium.ts'
-import type { Brush } from './brush.ts'
-import { asLoosePaint } from './paints.ts'
-import type { Picture } from './picture.ts'
-import { studioMaterials } from './studioMaterials.ts'
+import { nearestOils, nearestThinners } from '../../core/dosing/nearest.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
+import type { Material } from '../../core/materials/material.ts'
+import { worstAnswer } from '../../core/materials/policy.ts'
+import { analyseMedium } from '../../core/medium/medium.ts'
+import type { UsableMedium } from '../batchMedium.ts'
+import type { Brush } from '../brush.ts'
+import { asLoosePaint } from '../paints.ts'
+import type { Picture } from '../picture.ts'
+import { studioMaterials } from '../studioMaterials.ts'
 
 /** What may come into the room in the place of what may not, and how it is called. */
 export interface Instead {

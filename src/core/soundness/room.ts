@@ -1,0 +1,20 @@
+import type { LaidPicture, RoomReading } from './lay.ts'
+
+/** What the rules about the room know of it. */
+type Room = Pick<LaidPicture, 'readings' | 'climate'>
+
+/** The days of the room from one day to another; where none is on record its set climate stands for all of them. */
+export function roomBetween({ readings, climate }: Room, from: number, to: number): readonly RoomReading[] {
+  const within = readings.filter(({ day }) => day >= from - 1e-9 && day <= to + 1e-9)
+  return within.length > 0 || readings.length > 0 ? within : [{ ...climate, day: from }]
+}
+
+/** Dew point, °C: D = 243.12 g/(17.62 − g), g = ln(RH/100) + 17.62 T/(243.12 + T). */
+export function dewPointC({
+  temperatureC,
+  relativeHumidityPct,
+}: Pick<RoomReading, 'temperatureC' | 'relativeHumidityPct'>): number {
+  const g =
+    Math.log(Math.max(1, relativeHumidityPct) / 100) + (17.62 * temperatureC) / (243.12 + temperatureC)
+  return (243.12 * g) / (17.62 - g)
+}

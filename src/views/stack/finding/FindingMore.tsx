@@ -1,0 +1,74 @@
+import { ruleTexts } from '../../../core/soundness/ruleTexts.ts'
+import { complaintOf } from '../../../core/rescue/byRule.ts'
+import type { AssessedFinding } from '../../../document/assess.ts'
+import type { LayerMend } from '../../../document/mend/mend.ts'
+import { dateText } from '../../../ui/format.ts'
+import { Why } from '../../../ui/Why.tsx'
+import { TakeOn } from './TakeOn.tsx'
+import { Ways } from './Ways.tsx'
+
+export interface MoreProps {
+  readonly finding: AssessedFinding
+  readonly isPainted: boolean
+  /** Absent until they are looked up. */
+  readonly mends: readonly LayerMend[] | undefined
+  readonly paintingId: string
+  readonly onMend: (mend: LayerMend) => void
+  readonly onTakeOn: (finding: AssessedFinding, reason: string) => void
+  readonly onTakeBack: (finding: AssessedFinding) => void
+  /** The first thing said already gives the best mend. */
+  readonly withoutFirst?: boolean
+}
+
+/** What can be done about a finding, and why it is one: its mends side by side, what is left once painted, taking it on. */
+export function FindingMore(props: MoreProps) {
+  const { finding, isPainted, mends, paintingId, onMend, onTakeOn, onTakeBack } = props
+  const { title, reason, afterwards } = ruleTexts[finding.rule]!
+  const complaint = complaintOf(finding.rule)
+  const why = (
+    <Why
+      reason={{
+        title,
+        formula: finding.message,
+        figures: Object.values(finding.numbers),
+        source: reason,
+        section: 'soundness',
+      }}
+      label={`Why: ${title}`}
+    >
+      Why
+    </Why>
+  )
+  if (finding.takenOn)
+    return (
+      <>
+        <span>
+          Taken on {dateText(finding.takenOn.at.slice(0, 10))}
+          {finding.takenOn.reason && `: ${finding.takenOn.reason}`}.
+        </span>
+        <button type="button" className="min-h-6 link" onClick={() => onTakeBack(finding)}>
+          Take it back
+        </button>
+        {why}
+      </>
+    )
+  return (
+    <>
+      {isPainted
+        ? finding.severity !== 'note' && <span>{afterwards}</span>
+        : mends && <Ways mends={mends} onMend={onMend} />}
+      {why}
+      {finding.severity !== 'note' && (
+        <TakeOn title={title} onTakeOn={(because) => onTakeOn(finding, because)} />
+      )}
+      {isPainted && complaint && (
+        <a
+          className="link"
+          href={`/rescue?what=${complaint}&painting=${paintingId}&layer=${finding.layerId}`}
+        >
+          Rescue
+        </a>
+      )}
+    </>
+  )
+}
