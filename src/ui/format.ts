@@ -1,11 +1,10 @@
-import { format, isBefore, startOfToday, isSameYear, isThisYear, parseISO } from 'date-fns'
-import { dateOf } from '../core/plan/calendar.ts'
-import { dateText, dayText } from '../document/dateText.ts'
+import { minuteAt } from '../core/plan/calendar.ts'
+import { datesText, dateText, dayText, minuteText, monthText } from '../document/dateText.ts'
 import { about, shortName, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, dateText, dayText, shortName, upperFirst }
+export { about, datesText, dateText, dayText, minuteText, monthText, shortName, upperFirst }
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
@@ -25,10 +24,7 @@ export const umText = (um: number): string =>
   um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`
 
 /** Whether a date lies before today, on this machine's clock. */
-export const isPast = (iso: string): boolean => isBefore(parseISO(iso), startOfToday())
-/** A day so far off that only its month is known. */
-export const monthText = (day: number): string => format(parseISO(dateOf(day)), 'MMMM yyyy')
-
+export const isPast = (iso: string): boolean => iso.slice(0, 10) < minuteAt(new Date()).slice(0, 10)
 /** A span of days as a painter says it: "9–14 days", "about 1 day", "5–9 months". */
 export function spanText(low: number, high: number): string {
   if (high >= 120) {
@@ -38,13 +34,4 @@ export function spanText(low: number, high: number): string {
   const [a, b] = [Math.max(0, Math.round(low)), Math.max(1, Math.round(high))]
   if (a === b) return b === 1 ? 'about 1 day' : `about ${b} days`
   return `${a}–${b} days`
-}
-
-/** A span of dates: "3–11 Dec", "28 Nov–4 Dec", "28 Dec 2026–4 Jan 2027". */
-export function datesText(low: number, high: number): string {
-  const [a, b] = [parseISO(dateOf(low)), parseISO(dateOf(high))]
-  const last = format(b, isThisYear(b) ? 'd MMM' : 'd MMM yyyy')
-  if (dateOf(low) === dateOf(high)) return last
-  const sameMonth = format(a, 'MMM yyyy') === format(b, 'MMM yyyy')
-  return `${format(a, sameMonth ? 'd' : isSameYear(a, b) ? 'd MMM' : 'd MMM yyyy')}–${last}`
 }

@@ -1,7 +1,7 @@
-import { format, parseISO } from 'date-fns'
 import { useEffect, useState } from 'react'
 import type { Desk } from '../../saving/desk.ts'
 import { read, requestTo } from '../client.ts'
+import { minuteText } from '../format.ts'
 import type { Reply } from '../client.ts'
 
 interface Entry {
@@ -56,7 +56,7 @@ export function Doings({ of, desk, after }: DoingsProps) {
         {entries?.map(({ event, at, what, undone }) => (
           <li key={event} className="flex min-h-11 items-center gap-4 border-t border-rule">
             <time dateTime={at} className="w-40 shrink-0 text-[0.88rem] text-soft">
-              {format(parseISO(at), 'EEE d MMM yyyy, HH:mm')}
+              {minuteText(at)}
             </time>
             <span className={`grow [overflow-wrap:anywhere] ${undone ? 'text-soft line-through' : ''}`}>
               {what}

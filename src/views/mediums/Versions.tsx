@@ -1,6 +1,6 @@
-import { format, parseISO } from 'date-fns'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { MediumVersion } from '../../studio/mediumHistory.ts'
+import { minuteText } from '../../ui/format.ts'
 import { amountText } from './RecipeLines.tsx'
 
 interface VersionsProps {
@@ -25,7 +25,7 @@ export function Versions({ versions, now, spoken, onTake }: VersionsProps) {
             key={at + JSON.stringify(recipe)}
             className="flex items-baseline gap-4 border-t border-rule py-1.5 text-[0.92rem]"
           >
-            <span className="w-28 shrink-0 text-soft">{format(parseISO(at), 'd MMM, HH:mm')}</span>
+            <span className="w-44 shrink-0 text-soft">{minuteText(at)}</span>
             <span className="grow">
               {recipe.lines
                 .map(

@@ -1,7 +1,8 @@
-import { addMonths, differenceInCalendarDays, format, parseISO, startOfMonth } from 'date-fns'
+import { addMonths, differenceInCalendarDays, parseISO, startOfMonth } from 'date-fns'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Picture } from '../../document/picture.ts'
+import { monthName } from '../../document/dateText.ts'
 import { meetingNames, nextDate } from '../../document/pictureDates.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayText } from '../../ui/format.ts'
@@ -248,9 +249,9 @@ function monthsIn(from: number, to: number): readonly { readonly day: number; re
   const every = Math.max(1, Math.ceil(count / 8))
   return Array.from({ length: count }, (_, index) => addMonths(start, index))
     .filter((month, index) => index > 0 && month.getMonth() % every === 0)
-    .map((month) => ({
-      day: Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from))),
-      name: format(month, month.getMonth() === 0 ? 'MMM yyyy' : 'MMM'),
-    }))
+    .map((month) => {
+      const day = Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from)))
+      return { day, name: monthName(day) }
+    })
     .filter(({ day }) => day > from && day < to - (to - from) * 0.1)
 }
