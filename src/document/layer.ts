@@ -64,6 +64,18 @@ const planned = {
   /** What was done to what lies under it, so that it takes hold; null: nothing. */
   prepared: z.enum(preparations).nullable().default(null),
   plannedOn: dateSchema.nullable(),
+  /** A swatch of it over white, on a grey scale from 0 black to 10 white: that white, and it over the white. Null: none yet. */
+  swatch: z
+    .object({
+      white: z.number().positive('White is above black.').max(10),
+      over: z.number().positive('It lets some light through.').max(10),
+    })
+    .refine(({ white, over }) => over <= white, {
+      path: ['over'],
+      message: 'Over white it is no lighter than that white.',
+    })
+    .nullable()
+    .default(null),
   /** What lies on the palette for it; null: nothing is laid out yet. */
   palette: paletteSchema.nullable().default(null),
   note: noteSchema.default(''),

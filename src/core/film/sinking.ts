@@ -26,15 +26,12 @@ export function sinkingOf(film: Film): Sinking | null {
   if (after === null || binderRatio === null) return null
   const richness = richnessOf(after, powder)
   const binderUm = dryThicknessUm * perDryVolume.binder
-  const demandUm = dryThicknessUm * perDryVolume.demand
   const causes = [
     ['suction', binderUm > 0 ? film.drunkUm / binderUm : 0],
     ['lean', neat - binderRatio],
     ['colour', 0.03 * (powder.sinking - 1)],
   ] as const
   const [because] = causes.reduce((most, one) => (one[1] > most[1] ? one : most))
-  const wanted = (bounds.low + clamp(0.03 * (powder.sinking - 1), 0, 0.15)) * demandUm
-  const oilUm = wanted - (binderUm - pullUm(film.suctionUm, film.mix.volatile))
   const risk =
     richness >= bounds.low
       ? 'low'
@@ -47,8 +44,18 @@ export function sinkingOf(film: Film): Sinking | null {
     risk,
     richness,
     because,
-    oilMlPerMl: risk === 'low' ? 0 : Math.max(0, oilUm / film.wetThicknessUm),
+    oilMlPerMl:
+      risk === 'low' ? 0 : oilMlPerMlFor(film, bounds.low + clamp(0.03 * (powder.sinking - 1), 0, 0.15)),
   }
+}
+
+/** Oil that leaves a film with so much binder for what its powder needs, to a ml of it as it goes on, ml. */
+export function oilMlPerMlFor(
+  { dryThicknessUm, wetThicknessUm, perDryVolume, suctionUm, mix }: Film,
+  binderRatio: number,
+): number {
+  const binderUm = dryThicknessUm * perDryVolume.binder - pullUm(suctionUm, mix.volatile)
+  return Math.max(0, (binderRatio * dryThicknessUm * perDryVolume.demand - binderUm) / wetThicknessUm)
 }
 
 /** What does most of it, in words. */
@@ -58,8 +65,5 @@ export const sinkingBecause: Readonly<Record<Sinking['because'], string>> = {
   colour: 'its colours sink more than others',
 }
 
-const oilDensityGPerMl = 0.93
-
-/** Oil to stir into so many ml of it beforehand, g. */
-export const oilAgainstSinkingG = ({ oilMlPerMl }: Sinking, ml: number): number =>
-  oilMlPerMl * ml * oilDensityGPerMl
+/** So much oil weighs, g to a ml. */
+export const oilGPerMl = 0.93

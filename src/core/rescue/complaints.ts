@@ -234,7 +234,7 @@ const complaintOfId: Readonly<Record<ComplaintId, Omit<Complaint, 'id'>>> = {
               : 'Next time a few drops of oil in that colour beforehand, or seal the ground.',
             'Before the varnish even the sheen: what is oiled out over 3 µm starts its clock again.',
           ],
-          leave: 'Leave alone what you do not paint on today; never the whole for its own sake.',
+          leave: 'What you do not paint on today; never the whole for its own sake.',
           conservator: null,
         },
       ]

@@ -185,7 +185,12 @@ function Card({ layer, edited, before, onLayer }: CardProps) {
       </div>
       <div className="not-printed min-w-0">
         <MixedRecords layer={layer} findMaterial={laid.findMaterial} />
-        <Tools laid={laid} picture={picture} layer={layer} />
+        <Tools
+          laid={laid}
+          picture={picture}
+          layer={layer}
+          onLayer={(change) => edited.editLayer(layer.id, change)}
+        />
         <RoomSays
           materials={[...new Set(heaps.flatMap(({ real }) => real.mix.materials))]}
           policies={picture.settings.policies}

@@ -2,18 +2,18 @@ import { useState } from 'react'
 import type { ReactNode } from 'react'
 import { freeOilUm, keyLighter, laterYellowing, yellowingOf } from '../../core/palette/keyShift.ts'
 import { about } from '../../core/words.ts'
-import type { LayerDocument } from '../../document/layer.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { percentText } from '../../ui/format.ts'
+import { later, useLater } from '../../ui/useLater.ts'
 import { isLaid } from './laidOut.ts'
 import { Ladder } from './Ladder.tsx'
 import type { LaidPalette } from './laidOut.ts'
+import type { BudgetProps } from './values/ValueBudget.tsx'
 
-interface ToolsProps {
+interface ToolsProps extends BudgetProps {
   readonly laid: LaidPalette
   readonly picture: LoadedPicture
-  readonly layer: LayerDocument
 }
 
 /** What is asked beside the palette: the climb of oil over the next layers, and what a coloured medium does to the key. */
@@ -21,6 +21,9 @@ export const Tools = (props: ToolsProps) => (
   <section aria-label="Beside the palette" className="mt-5 border-t border-rule pt-2">
     <Tool title="Oil ladder over the next layers">
       <Ladder {...props} />
+    </Tool>
+    <Tool title="Value budget: how light must it be underneath">
+      <Budget {...props} />
     </Tool>
     <Tool title="Warm medium: how much lighter to key">
       <WarmMedium {...props} />
@@ -34,6 +37,14 @@ const Tool = ({ title, children }: { readonly title: string; readonly children: 
     <div className="pb-4">{children}</div>
   </details>
 )
+
+const budget = later(() => import('./values/ValueBudget.tsx').then(({ ValueBudget }) => ValueBudget))
+
+/** What glazes leave of the light under them; read once the page answers. */
+function Budget(props: BudgetProps) {
+  const ValueBudget = useLater(budget)
+  return ValueBudget && <ValueBudget {...props} />
+}
 
 function WarmMedium({ laid, layer }: ToolsProps) {
   const [offset, setOffset] = useState(0.1)
@@ -61,12 +72,12 @@ function WarmMedium({ laid, layer }: ToolsProps) {
           )
         })}
       </ul>
-      <Later laid={laid} layer={layer} />
+      <Yellows laid={laid} layer={layer} />
     </>
   )
 }
 
-function Later({ laid, layer }: Pick<ToolsProps, 'laid' | 'layer'>) {
+function Yellows({ laid, layer }: Pick<ToolsProps, 'laid' | 'layer'>) {
   const heaps = laid.heaps.filter(isLaid)
   const free = Math.max(
     0,

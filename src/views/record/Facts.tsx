@@ -1,4 +1,5 @@
 import { workStateNames } from '../../document/pictureDates.ts'
+import { withPracticeKept } from '../../document/finished.ts'
 import type { WorkState } from '../../document/studio.ts'
 import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
@@ -24,7 +25,13 @@ export function Facts({ picture, onChange }: PictureProps) {
         label="How far it is"
         value={painting.state}
         options={states}
-        onValue={(state) => onChange({ state: state as WorkState })}
+        hint={
+          painting.keptPractice &&
+          `Judged by ${painting.keptPractice.name.toLowerCase()} as that was when it was finished.`
+        }
+        onValue={(state) =>
+          onChange(withPracticeKept(painting, { state: state as WorkState }, picture.practices))
+        }
       />
       <TypedRow
         label="Where it stands"

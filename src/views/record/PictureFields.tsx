@@ -1,3 +1,4 @@
+import { withPracticeKept } from '../../document/finished.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { practiceOf, practicesWith } from '../../core/practice/shipped.ts'
 import { groundReadyDays } from '../../core/soundness/rules/ground.ts'
@@ -66,7 +67,7 @@ export function PictureFields({ picture, onChange }: PictureProps) {
         hint={practiceOf(painting.practice, practices).summary}
         value={painting.practice}
         options={practicesWith(practices)}
-        onValue={(practice) => onChange({ practice })}
+        onValue={(practice) => onChange(withPracticeKept(painting, { practice }, practices))}
       />
     </>
   )

@@ -7,7 +7,9 @@ import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { usePicture } from '../stack/usePicture.ts'
+import { later, useLater } from '../../ui/useLater.ts'
 import { AreaMap } from './AreaMap.tsx'
+import type { LiftProps } from './cleaning/WouldLift.tsx'
 import { Dates } from './Dates.tsx'
 import { Facts } from './Facts.tsx'
 import { Life } from './Life.tsx'
@@ -43,8 +45,19 @@ export function RecordView({
         </div>
       </div>
       <Life picture={picture} onChange={editPainting} />
+      {picture.layers.some(({ painted }) => painted) && (
+        <Cleaning picture={picture} assessment={assessment} />
+      )}
       <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={state} />
       <Toasts />
     </>
   )
+}
+
+const lift = later(() => import('./cleaning/WouldLift.tsx').then(({ WouldLift }) => WouldLift))
+
+/** A future cleaning rehearsed; told once the page answers. */
+function Cleaning(props: LiftProps) {
+  const WouldLift = useLater(lift)
+  return WouldLift && <WouldLift {...props} />
 }

@@ -60,15 +60,31 @@ export function Findings(props: FindingsProps) {
     return (
       <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
     )
-  const open = findings.filter(({ takenOn }) => takenOn === null)
+  const notes = findings.filter(({ severity }) => severity === 'note')
   const takenOn = findings.filter((finding) => finding.takenOn !== null)
+  const open = findings.filter((finding) => !notes.includes(finding) && !takenOn.includes(finding))
   return (
     <>
+      {open.length === 0 && (
+        <p className="text-soft">Nothing to find fault with: each layer is sound over what lies under it.</p>
+      )}
       <ul className="flex flex-col gap-3">
         {open.map((finding) => (
           <FindingItem key={keyOf(finding)} {...props} finding={finding} />
         ))}
       </ul>
+      {notes.length > 0 && (
+        <details className="mt-3">
+          <summary className="min-h-6 text-[0.92rem] link">
+            {notes.length === 1 ? 'One note' : `${notes.length} notes`}, worth knowing and no more
+          </summary>
+          <ul className="mt-2 flex flex-col gap-3">
+            {notes.map((finding) => (
+              <FindingItem key={keyOf(finding)} {...props} finding={finding} />
+            ))}
+          </ul>
+        </details>
+      )}
       {takenOn.length > 0 && (
         <>
           <h3 className="mt-4 font-plain text-[0.85rem] text-soft">Taken on knowingly</h3>

@@ -1,10 +1,12 @@
 import { isPast } from '../../ui/format.ts'
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { ReactNode } from 'react'
+import type { Practice } from '../../core/practice/practice.ts'
 import type { AssessedLayer } from '../../document/assess.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import { brushOf } from '../../document/brush.ts'
 import type { LayerDocument, PlannedLayer } from '../../document/layer.ts'
+import type { Picture } from '../../document/picture.ts'
 import { inTheArea } from '../../core/words.ts'
 import { ChoiceRow, DateRow, Labelled, readName, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
@@ -16,13 +18,17 @@ import type { EventFieldsProps } from './event/EventFields.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { Numbers } from './Numbers.tsx'
 import type { FactsProps } from './PaintedFacts.tsx'
+import type { TruthsProps } from './truths/LayerTruths.tsx'
 
 interface EditorProps extends Omit<FactsProps, 'painted'> {
   readonly layer: LayerDocument
   readonly assessed: AssessedLayer
   /** The name of the area looked at, where there are several. */
   readonly areaName: string | null
-  readonly alkydWeight: number
+  readonly practice: Practice
+  readonly picture: Picture
+  /** What it lies on in this area; null: the ground. */
+  readonly under: TruthsProps['under']
   /** Whether what lies under it sheds it, unless it is prepared. */
   readonly asksTooth: boolean
   /** All that is one film with it, itself among them. */
@@ -58,8 +64,9 @@ export function LayerEditor(props: EditorProps) {
         </p>
       )}
       {!(isRemoval(brushOf(layer).event.kind) && assessed.problem === null) && (
-        <Numbers assessed={assessed} spot={spot} alkydWeight={props.alkydWeight} />
+        <Numbers assessed={assessed} spot={spot} alkydWeight={props.practice.alkydWeight} />
       )}
+      {spot && <Truths {...props} spot={spot} />}
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         {layer.painted ? (
           <Facts {...props} painted={layer.painted} />
@@ -141,6 +148,14 @@ const doing = later(() => import('./event/EventFields.tsx').then(({ EventFields 
 function Doing(props: EventFieldsProps) {
   const EventFields = useLater(doing)
   return EventFields ? <EventFields {...props} /> : <div className="min-h-[4.6rem] sm:col-span-2" />
+}
+
+const truths = later(() => import('./truths/LayerTruths.tsx').then(({ LayerTruths }) => LayerTruths))
+
+/** How fat by five measures, whether it sinks, what its wax does: told once the page answers, in a place kept for it. */
+function Truths(props: TruthsProps) {
+  const LayerTruths = useLater(truths)
+  return LayerTruths ? <LayerTruths {...props} /> : <div className="min-h-[11.5rem]" />
 }
 
 const facts = later(() => import('./PaintedFacts.tsx').then(({ PaintedFacts }) => PaintedFacts))

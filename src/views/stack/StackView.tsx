@@ -14,7 +14,7 @@ import type { Assessment } from '../../document/assess.ts'
 import { areaCm2Of } from '../../document/area.ts'
 import { brushOf, paintedAtOf } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import type { AssessedFinding } from '../../document/assess.ts'
+import type { AssessedFinding, AssessedSpot } from '../../document/assess.ts'
 import { changed } from '../../document/mend/change.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
 import type { Raise } from '../../document/plannedActual.ts'
@@ -48,6 +48,7 @@ import { LayerRecord } from './LayerRecord.tsx'
 import type { HintProps } from './Hints.tsx'
 import { Legend } from './Legend.tsx'
 import type { OnDayProps } from './OnDay.tsx'
+import type { SchoolsProps } from './schools/Schools.tsx'
 import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
 import { usePicture } from './usePicture.ts'
@@ -250,6 +251,9 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
               />
             </>
           )}
+          {picture.layers.length > 0 && (
+            <Schools picture={picture} assessment={assessment} solved={solved} findMaterial={findMaterial} />
+          )}
           <Hints
             hints={assessment.hints}
             picture={picture}
@@ -268,7 +272,9 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
             passes={passes}
             onPass={setChosen}
             areaName={nameOfArea(assessment, area.id)}
-            alkydWeight={practiceOfPainting(picture.painting, picture.practices).alkydWeight}
+            practice={practiceOfPainting(picture.painting, picture.practices)}
+            picture={picture}
+            under={liesUnder(picture, assessment, area.id, spot)}
             areas={namedAreas(assessment)}
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
@@ -337,6 +343,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
 
 /** Rules that ask for a tooth, or oil rubbed on and off. */
 const asksTooth: readonly string[] = ['cissing', 'overaged', 'old-picture']
+
+/** The film that a layer lies on in an area; null: the ground. */
+function liesUnder(
+  { layers }: LoadedPicture,
+  assessment: Assessment,
+  area: string,
+  spot: AssessedSpot | null,
+): { readonly name: string; readonly spot: AssessedSpot } | null {
+  if (!spot) return null
+  const below = assessment.layers.slice(0, spot.layer).flatMap(({ spots }, at) => {
+    const there = spots.find((one) => one.area === area && one.layer === at && one.goneBy === null)
+    return there ? [{ name: layers[at]!.name, spot: there }] : []
+  })
+  return below.at(-1) ?? null
+}
 
 /** The area with the gravest verdict; of equals the one with the most layers. */
 const gravestArea = ({ areas }: Assessment): string =>
@@ -452,6 +473,14 @@ const needs = later(() => import('./TubeNeeds.tsx').then(({ TubeNeeds }) => Tube
 function Wanted(props: NeedsProps) {
   const TubeNeeds = useLater(needs)
   return TubeNeeds && <TubeNeeds {...props} />
+}
+
+const schools = later(() => import('./schools/Schools.tsx').then(({ SchoolsBeside }) => SchoolsBeside))
+
+/** The picture by another school; told once the page answers, in a place kept for it. */
+function Schools(props: SchoolsProps) {
+  const SchoolsBeside = useLater(schools)
+  return SchoolsBeside ? <SchoolsBeside {...props} /> : <div className="mt-5 min-h-[4.6rem]" />
 }
 
 const hints = later(() => import('./Hints.tsx').then(({ HintList }) => HintList))

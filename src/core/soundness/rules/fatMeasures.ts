@@ -34,10 +34,12 @@ const measured = ({ id, measure, label, unit, times = 1, says }: Measure) =>
   pairRule({
     id,
     mends: ['medium', 'wait', 'thicker', 'another-medium'],
-    says: (pair, { practice }) => {
+    says: (pair, { practice, area }) => {
       const weight = practice.fat[measure]
       const { lower, upper, waited, mismatch } = pair
       if (weight === 'off' || !lower.isOilFilm || !upper.isOilFilm) return null
+      // What only advises speaks of the layer right under it, not of each below.
+      if (weight === 'advises' && area.pairs[upper.index]!.at(-1)?.lower !== lower) return null
       const below = fatFiguresOf(lower, practice)[measure]
       const above = fatFiguresOf(upper, practice)[measure]
       if (below === null || above === null) return null

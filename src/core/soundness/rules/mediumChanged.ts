@@ -22,7 +22,8 @@ function turnsIn(layers: readonly LaidLayer[]): readonly Turn[] {
   const turns: Turn[] = []
   for (const layer of layers) {
     const { mediumFamily: family, medium } = layer.film.mix
-    if (family === null || medium < countsFrom || !layer.isOilFilm || layer.goneDay !== null) continue
+    const counts = layer.isOilFilm && layer.goneDay === null && layer.purpose !== 'oil-out'
+    if (family === null || medium < countsFrom || !counts) continue
     if (turns.at(-1)?.family !== family) turns.push({ layer, family })
   }
   return turns

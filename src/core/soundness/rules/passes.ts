@@ -1,4 +1,4 @@
-import { isClear } from '../../film/kindOfFilm.ts'
+import { isClear, isWaxy } from '../../film/kindOfFilm.ts'
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { about } from '../../words.ts'
@@ -39,8 +39,9 @@ const ofOneMedium = areaRule({
   },
 })
 
+/** Wax holds its own body: it is no glaze, however much there is over what the powder needs. */
 const isRich = ({ film, purpose, isOilFilm }: LaidLayer): boolean =>
-  isOilFilm && !isVarnish(purpose) && (isClear(film) || (film.binderRatio ?? 0) >= richFrom)
+  isOilFilm && !isVarnish(purpose) && !isWaxy(film) && (isClear(film) || (film.binderRatio ?? 0) >= richFrom)
 
 const oneThickFilm = areaRule({
   ...text,

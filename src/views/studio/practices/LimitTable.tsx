@@ -25,8 +25,10 @@ const groups = [
 /** Every limit: where it speaks, where it comes from, how sure it is, and one tap back to where it began. */
 export function LimitTable(props: PracticeSheetProps) {
   return groups.map(([name, rows]) => (
-    <section key={name} aria-label={name} className="mt-5">
-      <h3 className="text-lg">{name}</h3>
+    <details key={name} className="border-t border-rule">
+      <summary className="flex min-h-11 items-center font-read text-[1.1rem]">
+        {name}: {Object.keys(rows).length} limits
+      </summary>
       <table className="mt-1 w-full text-[0.92rem]">
         <thead>
           <tr className="text-left text-soft">
@@ -44,7 +46,7 @@ export function LimitTable(props: PracticeSheetProps) {
           ))}
         </tbody>
       </table>
-    </section>
+    </details>
   ))
 }
 

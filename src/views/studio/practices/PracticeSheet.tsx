@@ -24,7 +24,9 @@ export function PracticeSheet(props: PracticeSheetProps) {
     <>
       <Choices {...props} />
       <FatMeasures {...props} />
-      <LimitTable {...props} />
+      <div className="mt-5">
+        <LimitTable {...props} />
+      </div>
       <Compare practice={props.practice} all={props.all} />
     </>
   )

@@ -1,0 +1,57 @@
+import { useMemo, useState } from 'react'
+import { assess } from '../../document/assess.ts'
+import { rescueFactsOf } from '../../document/rescueFacts.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
+import type { LoadedPicture } from '../../studio/pictures.ts'
+import { dateText } from '../../ui/format.ts'
+import { SaveLine } from '../../ui/SaveLine.tsx'
+import { Toasts } from '../../ui/Toasts.tsx'
+import { usePicture } from '../stack/usePicture.ts'
+import { RescueView } from './RescueView.tsx'
+
+const mostNote = 4000
+
+/** Something wrong with a layer on record: what the record knows of it goes into the answer, and the answer onto it. */
+export function RescuePicture({
+  initial,
+  events,
+  what,
+  layerId: asked,
+}: {
+  readonly initial: LoadedPicture
+  readonly events: readonly number[]
+  readonly what: string | null
+  readonly layerId: string | null
+}) {
+  const { picture, desk, state, editLayer } = usePicture(initial, events)
+  const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
+  const assessment = useMemo(() => assess(picture, findMaterial), [picture, findMaterial])
+  const usual = picture.layers.findLast(({ painted }) => painted) ?? picture.layers[0]
+  const [layerId, setLayer] = useState(asked ?? usual?.id ?? '')
+  const facts = rescueFactsOf(picture, assessment, layerId, findMaterial)
+  const note = (text: string): void => {
+    const layer = picture.layers.find(({ id }) => id === layerId)
+    if (!layer) return
+    const today = dateText(new Date(picture.today * 864e5).toISOString())
+    editLayer(layerId, { note: `${layer.note ? `${layer.note}\n` : ''}${today}: ${text}`.slice(-mostNote) })
+  }
+  return (
+    <>
+      <RescueView
+        what={what}
+        about={{
+          paintingId: picture.painting.id,
+          title: picture.painting.title,
+          layers: picture.layers.map(({ id, name }) => ({ id, name })),
+          layerId,
+          onLayer: setLayer,
+          facts,
+          noted: picture.layers.find(({ id }) => id === layerId)?.note ?? '',
+          onNote: note,
+        }}
+      />
+      <SaveLine desk={desk} state={state} />
+      <Toasts />
+    </>
+  )
+}
