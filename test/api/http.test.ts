@@ -60,6 +60,49 @@ describe('over HTTP', () => {
       const { body } = await compute('soundness', stack)
       expect(accept).to.include(body['verdict'])
     })
+    it('mend answers several kinds of answer to a finding, cheapest first, each with what it leaves', async () => {
+      const paint = (pigment: string) => ({
+        paints: [{ pigments: [{ pigment, share: 1 }], oil: 'walnut', parts: 1 }],
+        wetThicknessUm: 60,
+      })
+      const oil = { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' }], parts: 0.4 }
+      const stack = {
+        support: 'plywood',
+        practice: 'oil-led',
+        layers: [
+          { ...paint('pb29'), medium: oil, appliedDay: 0 },
+          { ...paint('pw6_rutile'), appliedDay: 6 },
+        ],
+      }
+      const { body: judged } = await compute('soundness', stack)
+      const findings = judged['findings'] as unknown as { rule: string }[]
+      const finding = findings.findIndex(({ rule }) => rule === 'fat-over-lean')
+      const { status, body } = await compute('mend', { ...stack, finding })
+      expect(status, JSON.stringify(body)).to.equal(200)
+      const mends = body['mends'] as unknown as {
+        kind: string
+        leaves: string
+        cost: number
+        change: object
+      }[]
+      expect(mends.map(({ kind }) => kind)).to.include.members(['medium', 'wait', 'leave-out'])
+      const { change } = mends.find(({ kind }) => kind === 'medium')!
+      const [under, over] = stack.layers
+      const mended = { ...stack, layers: [under, { ...over, ...(change as { set: object }).set }] }
+      const again = (await compute('soundness', mended)).body['findings'] as unknown as { rule: string }[]
+      expect(again.map(({ rule }) => rule)).to.not.include('fat-over-lean')
+      expect((await compute('mend', { ...stack, finding: 99 })).status).to.equal(422)
+    })
+    it('mend of a stack with nothing to find fault with has nothing to offer', async () => {
+      const paints = [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }]
+      const layers = [{ paints, wetThicknessUm: 60, appliedDay: 0 }]
+      expect((await compute('mend', { support: 'plywood', layers })).body).to.deep.equal({ mends: [] })
+    })
+    it('values answers the vector, and refuses a glaze that lets nothing through', async () => {
+      const [first] = vectors<{ request: unknown; expect: unknown }>('values')
+      expectClose((await compute('values', first!.request)).body, first!.expect, 1e-6)
+      expect((await compute('values', { start: { Y: 0.4 }, transmittances: [0] })).status).to.equal(422)
+    })
     it('shares name every class, those absent with 0', async () => {
       const { body } = await compute('medium', { lines: [{ material: 'walnut', amount: 1, unit: 'ml' }] })
       expect(body['wet']!['byMass']).to.include({ oil: 1, resin: 0, other: 0 })

@@ -471,12 +471,19 @@ export const complaints: readonly Complaint[] = Object.entries(complaintOfId).ma
   ...complaint,
 }))
 
-/** The complaint a painter's own words are nearest to; all of them where no word is known. */
+/** Words as short as these say nothing of what is wrong. */
+const wordsFrom = 4
+/** So much of a word is enough to know it by. */
+const stemLetters = 5
+
+/** The complaints a painter's own words are nearest to, the nearest first; all of them where no word is known. */
 export function complaintsFor(words: string): readonly Complaint[] {
-  const asked = words.toLowerCase().match(/[a-z]{3,}/g) ?? []
-  const found = complaints.filter(({ name, alsoSaid }) => {
-    const known = `${name} ${alsoSaid}`.toLowerCase()
-    return asked.some((word) => known.includes(word.slice(0, 5)))
+  const asked = words.toLowerCase().match(/[a-z]+/g) ?? []
+  const stems = asked.filter((word) => word.length >= wordsFrom).map((word) => word.slice(0, stemLetters))
+  const known = complaints.map((complaint) => {
+    const text = `${complaint.name} ${complaint.alsoSaid}`.toLowerCase()
+    return { complaint, matches: stems.filter((stem) => text.includes(stem)).length }
   })
-  return found.length > 0 ? found : complaints
+  const found = known.filter(({ matches }) => matches > 0).sort((a, b) => b.matches - a.matches)
+  return found.length > 0 ? found.map(({ complaint }) => complaint) : complaints
 }
