@@ -34,6 +34,7 @@ import { solve } from '../src/document/solve.ts'
 import { weightOf } from '../test/api/loading.ts'
 import { startServer } from '../test/server.ts'
 import { measureEditing } from './benchEditing.ts'
+import { measureJudging } from './benchJudging.ts'
 import { measureLongLife } from './benchLongLife.ts'
 
 /** Median of several runs, ms a run. */
@@ -112,6 +113,8 @@ tell(
   4,
   'ms',
 )
+
+measureJudging(ten, median, tell)
 
 const eight = Array.from({ length: 8 }, (_, at) => ({
   thicknessUm: [15, 60, 80, 300, 70, 40, 30, 25][at]!,

@@ -45,7 +45,6 @@ const provenanceSchema = z.object({
   sure: z.enum(sureness),
   note: z.string().max(200, 'Keep it under 200 letters.').default(''),
 })
-export type Provenance = z.infer<typeof provenanceSchema>
 
 const { fat, alkydWatched, thinnerCounts, waxPasteCounts, oilingOut, varnish } = noPractice
 

@@ -110,7 +110,7 @@ function applied({ layers }: SoundnessRequest, at: number, change: BodyChange) {
     const coats = layers.flatMap((one, place) => (place === at ? [half, half] : [one]))
     return { layers: coats, origin: origin.flatMap((place) => (place === at ? [place, place] : [place])) }
   }
-  const set = layers.map((one, place) => (place === at ? ({ ...one, ...change.set } as RequestLayer) : one))
+  const set = layers.map((one, place) => (place === at ? { ...one, ...change.set } : one))
   return { layers: set, origin }
 }
 

@@ -45,6 +45,7 @@ export function speaksAt(side: LimitRow['side'], at: number, value: number): boo
 
 /** How a value stands against a limit of two levels; null: within it. */
 export function levelOf(key: LimitKey, limit: Limit, value: number): 'watch' | 'unsound' | null {
-  const speaks = (at: number): boolean => speaksAt(limitTable[key].side, at, value)
-  return speaks(limit.unsound) ? 'unsound' : speaks(limit.watch) ? 'watch' : null
+  const { side } = limitTable[key]
+  if (speaksAt(side, limit.unsound, value)) return 'unsound'
+  return speaksAt(side, limit.watch, value) ? 'watch' : null
 }

@@ -1,6 +1,6 @@
 import type { Figure } from '../figure.ts'
 import { noPractice } from '../practice/practice.ts'
-import { byGravity } from '../severity.ts'
+import { gravity } from '../severity.ts'
 import type { Severity } from '../severity.ts'
 import type { About, Finding, MendKind, Rule } from './finding.ts'
 import type { LaidArea, LaidGround, LaidLayer, LaidPair, LaidPicture } from './lay.ts'
@@ -33,6 +33,8 @@ interface RuleText {
 
 interface Setting extends LaidPicture {
   readonly area: LaidArea
+  /** Its layers that are there to stay, bottom first. */
+  readonly singles: readonly Single[]
 }
 
 /** A layer that is there to stay. */
@@ -46,6 +48,8 @@ export interface Single {
 /** What is found where, before the builder has added what every finding carries. */
 type Found = Omit<Finding, 'rule' | 'about'>
 
+const none: readonly Finding[] = []
+
 /** A rule about the whole picture: every other kind is built on it. */
 export const pictureRule = ({
   id,
@@ -57,9 +61,11 @@ export const pictureRule = ({
   id,
   mends,
   find: (picture) => {
+    const found = finds(picture)
+    if (found.length === 0) return none
     const asNotes = byPractice && picture.practice.id === noPractice.id
-    return finds(picture).map((found) => ({
-      ...found,
+    return found.map((one) => ({
+      ...one,
       rule: id,
       about,
       ...(asNotes && { severity: 'note' as const }),
@@ -75,10 +81,29 @@ export const areaRule = ({
   pictureRule({
     ...text,
     finds: (picture) =>
-      picture.areas.flatMap((area) =>
-        finds({ ...picture, area }).map((found) => ({ ...found, area: area.area.id })),
+      settingsIn(picture).flatMap((setting) =>
+        finds(setting).map((found) => ({ ...found, area: setting.area.area.id })),
       ),
   })
+
+/** A picture is laid once and asked by every rule. */
+const settings = new WeakMap<LaidPicture, readonly Setting[]>()
+
+function settingsIn(picture: LaidPicture): readonly Setting[] {
+  const known = settings.get(picture)
+  if (known) return known
+  const made = picture.areas.map((area): Setting => ({ ...picture, area, singles: singlesIn(area) }))
+  settings.set(picture, made)
+  return made
+}
+
+function singlesIn({ layers }: LaidArea): readonly Single[] {
+  const there = layers.filter(({ goneDay }) => goneDay === null)
+  return there.map((layer, at) => {
+    const over = there.slice(at + 1)
+    return { layer, over, isTop: over.length === 0 }
+  })
+}
 
 interface PairText extends RuleText {
   /** Speaks of layers that are one film too. */
@@ -92,12 +117,14 @@ export const pairRule = ({ says, ofOneFilm = false, ...text }: PairText): Rule =
     ...text,
     finds: (setting) =>
       setting.area.pairs.flatMap((pairs) => {
-        const found = pairs.flatMap((pair) => {
-          if (pair.isOneFilm && !ofOneFilm) return []
+        let worst: Omit<Found, 'area'> | null = null
+        for (const pair of pairs) {
+          if (pair.isOneFilm && !ofOneFilm) continue
           const said = says(pair, setting)
-          return said ? [{ ...said, layer: pair.upper.event, under: pair.lower.event }] : []
-        })
-        return found.toReversed().sort(byGravity).slice(0, 1)
+          if (said && (!worst || gravity[said.severity] >= gravity[worst.severity]))
+            worst = { ...said, layer: pair.upper.event, under: pair.lower.event }
+        }
+        return worst ? [worst] : []
       }),
   })
 
@@ -108,14 +135,11 @@ export const layerRule = ({
 }: RuleText & { readonly says: (single: Single, setting: Setting) => Said | null }): Rule =>
   areaRule({
     ...text,
-    finds: (setting) => {
-      const there = setting.area.layers.filter(({ goneDay }) => goneDay === null)
-      return there.flatMap((layer, at) => {
-        const over = there.slice(at + 1)
-        const said = says({ layer, over, isTop: over.length === 0 }, setting)
-        return said ? [{ ...said, layer: layer.event }] : []
-      })
-    },
+    finds: (setting) =>
+      setting.singles.flatMap((single) => {
+        const said = says(single, setting)
+        return said ? [{ ...said, layer: single.layer.event }] : []
+      }),
   })
 
 /** A rule about the ground, told of the first layer that lies on it in each area. */

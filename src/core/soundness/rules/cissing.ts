@@ -14,14 +14,15 @@ export const cissing = pairRule({
   id: 'cissing',
   mends: ['prepare'],
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
-    if (!lower.isOilFilm || upper.film.binder.wax >= waxyFrom) return null
-    if (isPrepared(area, lower, upper)) return null
+    // It crawls on what it touches, not on what lies deeper.
+    const isTop = area.pairs[upper.index]!.at(-1)?.lower === lower
+    if (!isTop || !lower.isOilFilm || upper.film.binder.wax >= waxyFrom) return null
     const isDry = isReached(lower.forecast, 'cured', waited) || waited >= limits.agedDays.crawls
     if (!isDry) return null
     const slick =
       slickBecause(lower.film, limits) ??
       (isGlossy(lower.film, limits) && waited >= limits.agedDays.watch ? 'it has dried glossy' : null)
-    if (!slick) return null
+    if (!slick || isPrepared(area, lower, upper)) return null
     const isWatery = upper.film.mix.water >= wateryFrom
     return {
       severity: isWatery && lower.film.binder.wax >= limits.slickWax.watch ? 'unsound' : 'watch',

@@ -12,9 +12,8 @@ export const overaged = pairRule({
   id: 'overaged',
   mends: ['prepare'],
   says: ({ lower, upper, waited }, { practice: { limits }, area }) => {
-    if (!lower.isOilFilm || isPrepared(area, lower, upper)) return null
     const isTop = area.pairs[upper.index]!.at(-1)?.lower === lower
-    if (!isTop) return null
+    if (!isTop || !lower.isOilFilm || isPrepared(area, lower, upper)) return null
     const { agedDays, slick, slickAlkyd, slickWax } = limits
     const isAlkyd = lower.film.binder.alkyd >= slickAlkyd.watch - 1e-9
     const from = isAlkyd ? alkydClosesDays : agedDays.watch
