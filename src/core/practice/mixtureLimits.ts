@@ -67,7 +67,7 @@ export const mixtureLimits = {
     source: 'practitioner',
   }),
   mediumInGlaze: row({
-    label: 'the same in a glaze',
+    label: 'medium likewise, in a glaze',
     unit: '%',
     side: 'over',
     default: { watch: 0.6, unsound: 0.8 },
@@ -147,7 +147,7 @@ export const mixtureLimits = {
     source: 'model',
   }),
   mediumLater: row({
-    label: 'the same in a layer after the first',
+    label: 'medium likewise, in a layer after the first',
     unit: '%',
     side: 'over',
     default: { watch: 0.25, unsound: 0.5 },
@@ -195,7 +195,7 @@ export const mixtureLimits = {
     source: 'practitioner',
   }),
   resinAndWaxOnFlexible: row({
-    label: 'the same on a support that bends',
+    label: 'resin and wax together on a support that bends, of the organic binder by mass',
     unit: '%',
     side: 'from',
     default: { watch: 0.15, unsound: 0.3 },

@@ -61,7 +61,11 @@ export const shippedPractices: readonly Practice[] = [
     gate: { oil: 'firm', alkyd: 'touch' },
     fat: { ...leannessAlone, stretch: 'advises' },
     oilingOut: 'alkyd-or-oil',
-    limits: limits({ thinnerLater: { watch: 0, unsound: 0.15 } }),
+    limits: limits({
+      thinnerLater: { watch: 0, unsound: 0.15 },
+      // Oil below, resin in the glazes and oil again in a scumble is how this school paints.
+      mediumChanges: { note: 1, watch: 3 },
+    }),
   },
   {
     ...usual,

@@ -75,7 +75,7 @@ export const surfaceLimits = {
     source: 'model',
   }),
   yellowingElsewhere: row({
-    label: 'the same in any other colour',
+    label: 'yellowing of any other colour, likewise',
     unit: '',
     side: 'from',
     default: { note: 120 },

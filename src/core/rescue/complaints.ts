@@ -339,7 +339,7 @@ const complaintOfId: Readonly<Record<ComplaintId, Omit<Complaint, 'id'>>> = {
           'Photograph it with a ruler, and note the day.',
           ...(facts && facts.speaking.length > 0
             ? [
-                `Look at ${facts.name} on its stack: ${listed(facts.speaking.map((title) => title.toLowerCase()))} speaks there.`,
+                `Look at ${facts.name} on its stack, and at what is said there of ${listed(facts.speaking.map((title) => title.toLowerCase()))}.`,
               ]
             : []),
         ],

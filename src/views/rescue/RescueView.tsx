@@ -23,7 +23,7 @@ export function RescueView({ what, about }: { readonly what: string | null; read
   const [words, setWords] = useState('')
   const chosen = complaints.find(({ id }) => id === chosenId)
   const [answers, setAnswers] = useState<Answers>({})
-  const take = (id: string): void => {
+  const take = (id: string | null): void => {
     choose(id)
     setAnswers({})
   }
@@ -37,8 +37,8 @@ export function RescueView({ what, about }: { readonly what: string | null; read
             : 'What is wrong with it? Say it in your own words, or take the nearest.'}
         </p>
       </header>
-      <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(16rem,4fr)_8fr]">
-        <section aria-label="What is wrong">
+      <div className={`mt-4 grid gap-x-12 gap-y-8 ${chosen ? 'lg:grid-cols-[minmax(16rem,4fr)_8fr]' : ''}`}>
+        <section aria-label="What is wrong" className="min-w-0">
           <On about={about} what={chosenId} />
           <Labelled label="In your own words">
             {(id) => (
@@ -51,7 +51,9 @@ export function RescueView({ what, about }: { readonly what: string | null; read
               />
             )}
           </Labelled>
-          <ul className="mt-3 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-1">
+          <ul
+            className={`mt-3 gap-x-8 sm:grid-cols-2 ${chosen ? 'hidden lg:grid lg:grid-cols-1' : 'grid lg:grid-cols-3'}`}
+          >
             {(words ? complaintsFor(words) : complaints).map(({ id, name, alsoSaid }) => (
               <li key={id} className="border-t border-rule">
                 <button
@@ -66,6 +68,14 @@ export function RescueView({ what, about }: { readonly what: string | null; read
               </li>
             ))}
           </ul>
+          {chosen && (
+            <p className="mt-3 lg:hidden">
+              <span className="font-read text-[1.15rem]">{chosen.name}</span>{' '}
+              <button type="button" className="min-h-11 pl-4 link" onClick={() => take(null)}>
+                It is something else
+              </button>
+            </p>
+          )}
         </section>
         {chosen && <Asked complaint={chosen} answers={answers} onAnswers={setAnswers} about={about} />}
       </div>

@@ -1,5 +1,4 @@
 import { levelOf } from '../../practice/limits.ts'
-import type { LimitKey } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
 import { isGlaze } from '../isGlaze.ts'
@@ -10,11 +9,15 @@ import { layerRule } from '../rule.ts'
 const limitFor = (layer: LaidLayer) =>
   isGlaze(layer) ? 'mediumInGlaze' : layer.index === 0 ? 'medium' : 'mediumLater'
 
-const tooMuch: Readonly<Record<ReturnType<typeof limitFor>, string>> = {
-  medium: 'as paint it would wrinkle and yellow',
-  mediumLater: 'as paint it would wrinkle and yellow',
-  mediumInGlaze: 'even a glaze needs more body than that',
-} satisfies Partial<Record<LimitKey, string>>
+/** Up to here much medium is a school's own matter; beyond, it shows in any paint. */
+const showsFrom = 0.25
+
+const because = (key: ReturnType<typeof limitFor>, share: number): string =>
+  key === 'mediumInGlaze'
+    ? 'even a glaze needs more body than that'
+    : share > showsFrom
+      ? 'as paint it would wrinkle and yellow'
+      : 'more than this school takes there'
 
 export const mediumLimit = layerRule({
   id: 'medium-limit',
@@ -29,7 +32,7 @@ export const mediumLimit = layerRule({
     if (!severity) return null
     return {
       severity,
-      message: `${name} is ${percent(share)} medium, its solvent left out: ${tooMuch[key]}.`,
+      message: `${name} is ${percent(share)} medium, its solvent left out: ${because(key, share)}.`,
       numbers: { share: limitedFigure(key, share), ...limitFigures(key, limits[key]) },
     }
   },

@@ -71,7 +71,7 @@ export function ValueBudget({ picture, layer, onLayer }: BudgetProps) {
           />
           <NumberRow
             label="The place now"
-            value={start.step}
+            value={Number(start.step.toFixed(1))}
             low={0}
             high={10}
             onValue={(step) => setStart({ step, colour: null })}
@@ -94,7 +94,6 @@ export function ValueBudget({ picture, layer, onLayer }: BudgetProps) {
         {isDull && (
           <p className="text-[0.9rem]">Oil it out before judging: a dull surface looks lighter than it is.</p>
         )}
-        <PickFromPhoto photos={picture.painting.photos} onPick={setStart} />
       </div>
       <div aria-live="polite">
         {scatters && (
@@ -128,6 +127,7 @@ export function ValueBudget({ picture, layer, onLayer }: BudgetProps) {
           </>
         )}
       </div>
+      <PickFromPhoto photos={picture.painting.photos} onPick={setStart} />
     </div>
   )
 }

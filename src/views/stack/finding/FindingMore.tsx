@@ -44,7 +44,7 @@ export function FindingMore(props: MoreProps) {
       <>
         <span>
           Taken on {dateText(finding.takenOn.at.slice(0, 10))}
-          {finding.takenOn.reason && `: ${finding.takenOn.reason}`}.
+          {finding.takenOn.reason && `: ${finding.takenOn.reason.replace(/\.$/, '')}`}.
         </span>
         <button type="button" className="min-h-6 link" onClick={() => onTakeBack(finding)}>
           Take it back

@@ -1,5 +1,5 @@
 import type { LayerMend } from '../../../document/mend/mend.ts'
-import { about, gramsText } from '../../../ui/format.ts'
+import { about, gramsText, upperFirst } from '../../../ui/format.ts'
 import { dayCount } from '../../../core/words.ts'
 import { Popup } from '../../../ui/Popup.tsx'
 
@@ -13,7 +13,7 @@ export function costText({ mediumG, isForTenMl, laterDays, character }: LayerMen
     laterDays === 0
       ? null
       : `the last layer ${dayCount(Math.abs(laterDays))} ${laterDays > 0 ? 'later' : 'sooner'}`
-  return [character, grams, days].filter(Boolean).join('; ')
+  return upperFirst([character, grams, days].filter(Boolean).join('; '))
 }
 
 /** What a step leaves unsound on its layer. */

@@ -9,6 +9,7 @@ import { schoolsSideBySide } from '../../../document/schools.ts'
 import type { SchoolRow } from '../../../document/schools.ts'
 import type { SolvedPicture } from '../../../document/solved.ts'
 import { ChoiceRow } from '../../../ui/fields.tsx'
+import { upperFirst } from '../../../ui/format.ts'
 import { VerdictWord } from '../../../ui/Verdict.tsx'
 import { useRested } from '../useRested.ts'
 
@@ -104,6 +105,6 @@ function whyText({ severities: [first, second], because }: SchoolRow, own: strin
   if (first === second) return ''
   const [why] = because
   return why
-    ? `${why.what}: ${own} ${why.first}; ${other} ${why.second}.`
+    ? `${upperFirst(why.what)}. ${own}: ${why.first}. ${other}: ${why.second}.`
     : 'They differ in what they wait for, and so in what is found with it.'
 }

@@ -37,19 +37,19 @@ export function FatWays({
     <table className="mt-3 w-full text-[0.88rem]">
       <caption className="text-left text-[0.8rem] text-soft">Fat judged five ways</caption>
       <thead>
-        <tr className="text-left text-soft">
-          <th scope="col" className="py-0.5 font-normal">
+        <tr className="text-left align-bottom text-soft">
+          <th scope="col" className="py-0.5 pr-3 font-normal">
             by
           </th>
-          <th scope="col" className="py-0.5 font-normal">
+          <th scope="col" className="py-0.5 pr-3 font-normal">
             {layer.name}
           </th>
           {under && (
-            <th scope="col" className="py-0.5 font-normal">
+            <th scope="col" className="py-0.5 pr-3 font-normal">
               {under.name}, under it
             </th>
           )}
-          <th scope="col" className="py-0.5 font-normal">
+          <th scope="col" className="py-0.5 pr-3 font-normal">
             {practice.name}
           </th>
         </tr>
@@ -62,7 +62,7 @@ export function FatWays({
             </th>
             <td className="py-1 pr-3 whitespace-nowrap">{written[measure](here[measure])}</td>
             {below && <td className="py-1 pr-3 whitespace-nowrap">{written[measure](below[measure])}</td>}
-            <td className="py-1 whitespace-nowrap text-soft">{weightNames[practice.fat[measure]]}</td>
+            <td className="py-1 text-soft">{weightNames[practice.fat[measure]]}</td>
           </tr>
         ))}
       </tbody>
