@@ -28,10 +28,10 @@ test('an unsound picture: why, a mend out of several, undone, then taken on know
   await expect(page.getByRole('dialog').getByRole('table')).toBeVisible()
   await page.keyboard.press('Escape')
 
-  const soon = findings(page)
+  const shrinks = findings(page)
     .getByRole('listitem')
-    .filter({ hasText: /goes on 20 days after/ })
-  await soon.getByRole('button', { name: /other way|Another way/ }).click()
+    .filter({ hasText: /goes on shrinking after Layer 2/ })
+  await shrinks.getByRole('button', { name: /other way|Another way/ }).click()
   const ways = page.getByRole('dialog', { name: 'Ways to mend it' })
   await expect(ways.getByRole('listitem').first()).toContainText(/later|sooner|the picture without it/i)
   await expectNoAxeProblems(page)
