@@ -18,7 +18,7 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['shelf', '/shelf', desk],
   ['paints', '/shelf/paints?at=ultramarine', desk],
   ['palette-tablet', '/paintings/clock-mender/palette', tablet],
-  ['make', '/mediums/harbour-glaze/make', desk],
+  ['rescue', '/rescue?what=gone-dull&painting=quince', desk],
   ['batches', '/batches', desk],
   ['batch-record', '/batches/glaze-1', desk],
   ['studio', '/studio', desk],
