@@ -137,7 +137,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     titleOf: ({ name }) => name,
     mentionsOf: mentionsOfMedium,
     role: 'medium',
-    judgedBy: ['name', 'recipe'],
+    judgedBy: ['name', 'recipe', 'mostPasses'],
   },
   practice: {
     version: 2,

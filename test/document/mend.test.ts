@@ -9,9 +9,11 @@ import type { LayerDocument } from '../../src/document/layer.ts'
 import { changed } from '../../src/document/mend/change.ts'
 import { mendsOf } from '../../src/document/mend/mend.ts'
 import type { LayerMend } from '../../src/document/mend/mend.ts'
+import { stillPossible } from '../../src/document/mend/stillPossible.ts'
 import type { Picture } from '../../src/document/picture.ts'
 import { solve } from '../../src/document/solve.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
+import { suctionUnderLayer } from '../../src/document/suctionUnder.ts'
 import { layer as anyLayer, medium, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
 
 const recipe = (material: string) => ({ recipe: { lines: [{ material, amount: 1, unit: 'ml' as const }] } })
@@ -138,5 +140,69 @@ describe('what mends a finding', () => {
     const assessment = judged(one)
     for (const finding of assessment.findings)
       expect(mendsOf(finding, one, assessment, findInLibrary)).to.deep.equal([])
+  })
+})
+
+describe('thick, thin, fast and slow on a picture', () => {
+  it('a thin film over thick paint that is not firm waits for the day it is', () => {
+    const thick = paintedAt('2026-11-20T09:00', layer('thick', 0, 'pw1', { wetThicknessUm: 200 }))
+    const one = picture([thick, layer('thin', 1, 'pw1', { wetThicknessUm: 30, plannedOn: '2026-11-27' })])
+    const wait = mendsFor('thick-under-thin', one).find(({ kind }) => kind === 'wait')!
+    const { layers } = judged(changed(one, wait.does))
+    const { firm } = layers[0]!.forecast.days
+    expect(layers[1]!.date.day).to.be.at.least(layers[0]!.date.day + firm! - 1)
+  })
+  it('fast over slow speaks until the slow is firm; a fingernail that leaves no mark silences it', () => {
+    const slow = paintedAt('2026-11-05T09:00', layer('slow', 0, 'pbk9'))
+    const fast = layer('fast', 1, 'pbr7_raw_umber', { wetThicknessUm: 40, plannedOn: '2026-11-26' })
+    const found = (touchTests: Picture['touchTests']) =>
+      rulesIn({ ...picture([slow, fast]), touchTests }).includes('slow-under-fast')
+    expect(found([])).to.equal(true)
+    const firm = { id: 't', layerId: 'slow', at: '2026-11-25T08:00', feel: 'firm' as const, note: '' }
+    expect(found([firm])).to.equal(false)
+  })
+})
+
+describe('what can still be done about what is painted', () => {
+  const deeds = (
+    paintedOn: string,
+    rest: Partial<LayerDocument> = {},
+    more: readonly LayerDocument[] = [],
+  ) => {
+    const one = picture([paintedAt(`${paintedOn}T09:00`, layer('one', 0, 'pw6_rutile', rest)), ...more])
+    return stillPossible({ layer: 0, layerId: 'one' }, one, judged(one)).map(({ event }) => event)
+  }
+  it('wet paint is wiped off, soft paint scraped or dissolved, hard paint left alone', () => {
+    expect(deeds('2026-11-25')).to.deep.equal(['wipe', null])
+    expect(deeds('2026-11-10')).to.include.members(['scrape', null])
+    expect(deeds('2024-11-25')).to.deep.equal([])
+  })
+  it('nothing is taken off what lies covered, nor off what is only planned', () => {
+    const over = paintedAt('2026-11-25T08:00', layer('over', 1, 'pw6_rutile'))
+    expect(deeds('2026-11-24', {}, [over])).to.not.include('wipe')
+    const planned = picture([layer('one', 0, 'pw6_rutile')])
+    expect(stillPossible({ layer: 0, layerId: 'one' }, planned, judged(planned))).to.deep.equal([])
+  })
+  it('what has sunk is oiled out and painted into', () => {
+    expect(
+      deeds('2026-06-01', { thinner: { material: 'gum_turpentine', parts: 4 }, wetThicknessUm: 20 }),
+    ).to.not.include('wipe')
+    const thirsty = picture(
+      [
+        paintedAt(
+          '2026-06-01T09:00',
+          layer('one', 0, 'pbr7_raw_umber', {
+            thinner: { material: 'gum_turpentine', parts: 4 },
+            wetThicknessUm: 20,
+          }),
+        ),
+      ],
+      { painting: painting('p', { ground: 'chalk_glue_gesso', support: 'plywood' }) },
+    )
+    const events = stillPossible({ layer: 0, layerId: 'one' }, thirsty, judged(thirsty)).map(
+      ({ event }) => event,
+    )
+    expect(events).to.include('oil-out')
+    expect(suctionUnderLayer(thirsty, 'one', findInLibrary)).to.equal(40)
   })
 })

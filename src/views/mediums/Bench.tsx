@@ -8,7 +8,7 @@ import type { Revised, Settings } from '../../document/studio.ts'
 import { studioMaterials, findInStudio } from '../../document/studioMaterials.ts'
 import type { MediumVersion } from '../../studio/mediumHistory.ts'
 import { send } from '../../ui/client.ts'
-import { ChoiceRow, Labelled, readName, TypedField } from '../../ui/fields.tsx'
+import { ChoiceRow, Labelled, NumberRow, readName, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
@@ -171,6 +171,16 @@ export function Bench({ initial, known, events, settings, practices, versions }:
             </ul>
           )}
           {made.ok && <Checks medium={made.medium} settings={settings} />}
+          <NumberRow
+            label="At most so many layers of it in one place"
+            hint="A layer counts with a quarter of it or more; left empty, any number."
+            className="mt-4 max-w-80"
+            value={medium.mostPasses ?? null}
+            low={1}
+            high={100}
+            onValue={(most) => saved.edit({ mostPasses: Math.round(most) })}
+            onEmpty={() => saved.edit({ mostPasses: null })}
+          />
           <Labelled label="Note" className="mt-4">
             {(id) => (
               <textarea

@@ -9,6 +9,7 @@ import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { PartsList } from '../../ui/paint/PartsList.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { PaintLine, newPaint } from '../stack/PaintLine.tsx'
 import type { Stock } from '../stack/PaintLine.tsx'
 import { Consistencies } from './Consistencies.tsx'
@@ -17,6 +18,7 @@ import type { LaidHeap, LaidPalette, SpoiltHeap } from './laidOut.ts'
 import { Figures } from './Figures.tsx'
 import { Films } from './Films.tsx'
 import { Paler } from './Paler.tsx'
+import type { SinksProps } from './Sinks.tsx'
 import { Spoils } from './Spoils.tsx'
 import type { Brushes } from './Spoils.tsx'
 
@@ -68,6 +70,13 @@ export function HeapDetails(props: DetailsProps) {
       </div>
       {isLaid(laid) && (
         <div className="grid gap-y-4">
+          <Sinking
+            laid={laid}
+            palette={palette}
+            picture={picture}
+            layer={layer}
+            onAdded={(added) => props.onPutIn({ added })}
+          />
           <Consistencies laid={laid} palette={palette} onAdded={(added) => props.onPutIn({ added })} />
           <Paler laid={laid} palette={palette} onHeap={onHeap} />
           <Films exact={laid.exact} real={laid.real} />
@@ -75,6 +84,14 @@ export function HeapDetails(props: DetailsProps) {
       )}
     </div>
   )
+}
+
+const sinks = later(() => import('./Sinks.tsx').then(({ default: Sinks }) => Sinks))
+
+/** Whether it will sink, and what prevents it; told once the page answers. */
+function Sinking(props: SinksProps) {
+  const Sinks = useLater(sinks)
+  return Sinks && <Sinks {...props} />
 }
 
 const unitNames = { ml: 'ml', g: 'g', squeeze: 'squeezes' } as const

@@ -1,5 +1,7 @@
 import type { AssessedFinding } from '../../document/assess.ts'
+import type { EventKind } from '../../core/stack/kinds.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
+import type { StillPossible } from '../../document/mend/stillPossible.ts'
 import type { Picture } from '../../document/picture.ts'
 import { inTheArea } from '../../core/words.ts'
 import { upperFirst } from '../../ui/format.ts'
@@ -12,6 +14,9 @@ export interface FindingDeeds {
   readonly onMend: (mend: LayerMend) => void
   readonly onTakeOn: (finding: AssessedFinding, reason: string) => void
   readonly onTakeBack: (finding: AssessedFinding) => void
+  /** Plans something that happens to what is painted, where it was found. */
+  readonly onEvent: (kind: EventKind, finding: AssessedFinding) => void
+  readonly stillPossible: (finding: AssessedFinding) => readonly StillPossible[]
 }
 
 const more = later(() => import('./finding/FindingMore.tsx').then(({ FindingMore }) => FindingMore))
@@ -37,6 +42,7 @@ export function More({
         mends={mends}
         paintingId={picture.painting.id}
         {...deeds}
+        stillPossible={deeds.stillPossible(finding)}
       />
     )
   )

@@ -151,10 +151,16 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
     const taken = reason === null ? [] : [departureOf(finding, reason, picture)]
     edited.editPainting({ departures: [...others, ...taken] })
   }
+  const still = useLater(deedsLeft)
   const deeds: FindingDeeds = {
     onMend: mend,
     onTakeOn: depart,
     onTakeBack: (finding) => depart(finding, null),
+    onEvent: (kind, finding) => {
+      setArea(finding.area)
+      put(newEvent(picture, kind, finding.area))
+    },
+    stillPossible: (finding) => still?.stillPossible(finding, picture, assessment) ?? [],
   }
   /** Raises every layer that lies over one that came out fatter, in one step. */
   const raise = (raises: readonly Raise[]): void => {
@@ -475,6 +481,7 @@ function Wanted(props: NeedsProps) {
   return TubeNeeds && <TubeNeeds {...props} />
 }
 
+const deedsLeft = later(() => import('../../document/mend/stillPossible.ts'))
 const schools = later(() => import('./schools/Schools.tsx').then(({ SchoolsBeside }) => SchoolsBeside))
 
 /** The picture by another school; told once the page answers, in a place kept for it. */

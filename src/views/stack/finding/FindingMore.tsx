@@ -1,7 +1,9 @@
 import { ruleTexts } from '../../../core/soundness/ruleTexts.ts'
 import { complaintOf } from '../../../core/rescue/byRule.ts'
 import type { AssessedFinding } from '../../../document/assess.ts'
+import type { EventKind } from '../../../core/stack/kinds.ts'
 import type { LayerMend } from '../../../document/mend/mend.ts'
+import type { StillPossible } from '../../../document/mend/stillPossible.ts'
 import { dateText } from '../../../ui/format.ts'
 import { Why } from '../../../ui/Why.tsx'
 import { TakeOn } from './TakeOn.tsx'
@@ -13,11 +15,12 @@ export interface MoreProps {
   /** Absent until they are looked up. */
   readonly mends: readonly LayerMend[] | undefined
   readonly paintingId: string
+  /** What can still be done about it, once it is painted. */
+  readonly stillPossible: readonly StillPossible[]
+  readonly onEvent: (kind: EventKind, finding: AssessedFinding) => void
   readonly onMend: (mend: LayerMend) => void
   readonly onTakeOn: (finding: AssessedFinding, reason: string) => void
   readonly onTakeBack: (finding: AssessedFinding) => void
-  /** The first thing said already gives the best mend. */
-  readonly withoutFirst?: boolean
 }
 
 /** What can be done about a finding, and why it is one: its mends side by side, what is left once painted, taking it on. */
@@ -55,7 +58,12 @@ export function FindingMore(props: MoreProps) {
   return (
     <>
       {isPainted
-        ? finding.severity !== 'note' && <span>{afterwards}</span>
+        ? finding.severity !== 'note' && (
+            <>
+              <span>{afterwards}</span>
+              <Still {...props} />
+            </>
+          )
         : mends && <Ways mends={mends} onMend={onMend} />}
       {why}
       {finding.severity !== 'note' && (
@@ -72,3 +80,20 @@ export function FindingMore(props: MoreProps) {
     </>
   )
 }
+
+/** What can still be done on the picture, each added as something that happens to it. */
+const Still = ({ finding, stillPossible, onEvent }: MoreProps) =>
+  stillPossible.map(({ says, event }) => (
+    <span key={says}>
+      {says}.{' '}
+      {event && (
+        <button
+          type="button"
+          className="min-h-6 font-medium text-ink link"
+          onClick={() => onEvent(event, finding)}
+        >
+          Do that
+        </button>
+      )}
+    </span>
+  ))

@@ -1,0 +1,20 @@
+import { filmOver } from '../core/film/film.ts'
+import type { Film, Mix } from '../core/film/film.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
+import { folded } from './picture.ts'
+import type { Picture } from './picture.ts'
+
+/** What the thirstiest place that a layer goes on can still drink, µm (= ml/m²). */
+export function suctionUnderLayer(picture: Picture, layerId: string, findMaterial: FindMaterial): number {
+  const at = picture.layers.findIndex(({ id }) => id === layerId)
+  const here = folded(picture, findMaterial).areas.flatMap(({ strata }) =>
+    strata.filter(({ passes }) => passes.some(({ event }) => event === at)),
+  )
+  return Math.max(0, ...here.map(({ film }) => film.suctionUm))
+}
+
+/** The film a mix dries to, laid so thick on what drinks so much. */
+export function filmLaid(mix: Mix, wetThicknessUm: number, suctionUm: number): Film {
+  const dryThicknessUm = wetThicknessUm * (1 - mix.film.mix.volatile)
+  return filmOver({ ...mix, film: { ...mix.film, wetThicknessUm, dryThicknessUm } }, suctionUm)
+}
