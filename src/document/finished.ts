@@ -1,6 +1,6 @@
-import type { Practice } from '../core/practice/practice.ts'
 import { practiceOf } from '../core/practice/shipped.ts'
-import type { PracticeDocument } from './practice.ts'
+import { practiceDocumentOf } from './practiceDocument.ts'
+import type { StoredPractice } from './practiceDocument.ts'
 import type { PaintingDocument, WorkState } from './studio.ts'
 
 /** From then on a picture is judged as it was when it was finished, whatever becomes of its practice. */
@@ -12,13 +12,10 @@ type Kept = Pick<PaintingDocument, 'state' | 'practice' | 'keptPractice'>
 export function withPracticeKept(
   before: Kept,
   change: Partial<Pick<Kept, 'state' | 'practice'>>,
-  practices: readonly (Practice & Partial<PracticeDocument>)[],
+  practices: readonly StoredPractice[],
 ): Partial<Kept> {
   const after = { ...before, ...change }
   if (!isDone(after.state)) return { ...change, keptPractice: null }
   if (isDone(before.state) && after.practice === before.practice) return change
-  const { revision: _revision, ...practice } = practiceOf(after.practice, practices) as PracticeDocument & {
-    revision?: number
-  }
-  return { ...change, keptPractice: { ...practice, provenance: practice.provenance ?? {} } }
+  return { ...change, keptPractice: practiceDocumentOf(practiceOf(after.practice, practices)) }
 }

@@ -62,6 +62,8 @@ export const practiceSchema = z.object({
   oilingOut: z.enum(oilingOuts).default(oilingOut),
   varnish: z.enum(varnishAts).default(varnish),
   limits: limitsSchema,
+  /** The shipped practice a studio’s own began from: its values are the starting ones. */
+  basedOn: idSchema.nullable().default(null),
   /** Of limits the painter has set: where they come from. */
   provenance: z.partialRecord(z.enum(limitKeys as [LimitKey, ...LimitKey[]]), provenanceSchema).default({}),
 })

@@ -40,7 +40,11 @@ describe('the table of limits', () => {
 describe('a practice', () => {
   it('as shipped is a document like any other; a level an older one lacks has its default', () => {
     for (const practice of shippedPractices)
-      expect(practiceSchema.parse(practice)).to.deep.equal({ ...practice, provenance: {} })
+      expect(practiceSchema.parse(practice)).to.deep.equal({
+        ...practice,
+        provenance: {},
+        basedOn: null,
+      })
     const { medium: _medium, ...older } = shipped().limits
     expect(practiceSchema.parse({ ...shipped(), limits: older }).limits.medium).to.deep.equal(
       defaultLimits.medium,

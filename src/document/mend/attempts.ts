@@ -110,7 +110,7 @@ const tries: Readonly<Record<MendKind, (to: ToMend) => Tries>> = {
       : [],
   oil: ({ layer, picture }) => {
     const wet = oilsOf(layer, picture).find(neverDries)
-    return wet ? inOtherOils(layer, picture, wet.id, nearestOils(studioMaterials(picture.shelf), wet)) : []
+    return wet ? inOtherOils(layer, wet.id, nearestOils(studioMaterials(picture.shelf), wet)) : []
   },
   'paler-oil': ({ layer, picture }) => {
     const [dark] = [...oilsOf(layer, picture)].sort((a, b) => (b.yellowing ?? 3) - (a.yellowing ?? 3))
@@ -118,7 +118,7 @@ const tries: Readonly<Record<MendKind, (to: ToMend) => Tries>> = {
     const paler = nearestOils(studioMaterials(picture.shelf), dark).filter(
       ({ yellowing }) => (yellowing ?? 3) < (dark.yellowing ?? 3),
     )
-    return inOtherOils(layer, picture, dark.id, paler)
+    return inOtherOils(layer, dark.id, paler)
   },
   'without-opaque': ({ layer, findMaterial }) => withoutPigments(layer, findMaterial, 'opaque', null),
   'without-zinc': ({ layer, findMaterial }) => withoutPigments(layer, findMaterial, 'zinc', 'pw6_rutile'),
@@ -213,12 +213,7 @@ const oilsOf = ({ paints }: LayerDocument, { shelf }: Picture) => {
   return paints.flatMap(({ oil }) => materials.find(({ id }) => id === oil) ?? [])
 }
 
-const inOtherOils = (
-  layer: LayerDocument,
-  _picture: Picture,
-  from: string,
-  oils: ReturnType<typeof nearestOils>,
-): Tries =>
+const inOtherOils = (layer: LayerDocument, from: string, oils: ReturnType<typeof nearestOils>): Tries =>
   oils.slice(0, 3).map((oil) => ({
     effort: 1,
     change: edit(

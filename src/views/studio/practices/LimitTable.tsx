@@ -53,13 +53,19 @@ export function LimitTable(props: PracticeSheetProps) {
 type Values = Readonly<Record<string, number>>
 
 /** What a limit was when this practice began: as its school has it, else as is usual. */
-const startOf = (practiceId: string, key: LimitKey): Values =>
-  (shippedPractices.find(({ id }) => id === practiceId)?.limits ?? defaultLimits)[key]
+const startOf = (school: string, key: LimitKey): Values =>
+  (shippedPractices.find(({ id }) => id === school)?.limits ?? defaultLimits)[key]
 
-function LimitLine({ limit: key, practice, provenance, edit }: PracticeSheetProps & { limit: LimitKey }) {
+function LimitLine({
+  limit: key,
+  practice,
+  provenance,
+  school,
+  edit,
+}: PracticeSheetProps & { limit: LimitKey }) {
   const row: LimitRow = limitTable[key]
   const values: Values = practice.limits[key]
-  const start = startOf(practice.id, key)
+  const start = startOf(school, key)
   const set = (to: Values): void => edit?.({ limits: { ...practice.limits, [key]: to } })
   const isChanged = Object.entries(values).some(([level, value]) => value !== start[level])
   const own = provenance[key]

@@ -13,6 +13,8 @@ import { LimitTable } from './LimitTable.tsx'
 export interface PracticeSheetProps {
   readonly practice: Practice
   readonly provenance: PracticeDocument['provenance']
+  /** The shipped practice it is, or began from: its values are the starting ones. */
+  readonly school: string
   /** Null while the practice is as shipped. */
   readonly edit: ((change: Partial<PracticeDocument>) => void) | null
   readonly all: readonly Practice[]

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { isShipped, practicesWith } from '../../../core/practice/shipped.ts'
-import type { Practice } from '../../../core/practice/practice.ts'
 import type { PracticeDocument } from '../../../document/practice.ts'
+import { begunFrom, practiceDocumentOf } from '../../../document/practiceDocument.ts'
 import type { Revised } from '../../../document/studio.ts'
 import type { Desk } from '../../../saving/desk.ts'
 import { requestTo } from '../../../ui/client.ts'
@@ -32,9 +32,9 @@ export function Practices({
   const practice = all.find(({ id }) => id === chosenId) ?? all[0]!
   const own = stored.find(({ id }) => id === practice.id)
   const edit = own ? (change: Partial<PracticeDocument>): void => desk.edit('practice', own.id, change) : null
-  const begin = (body: Practice): void =>
+  const begin = (body: PracticeDocument): void =>
     void desk
-      .act(requestTo('PUT /api/practices', { practice: documentOf(body), seen: null }))
+      .act(requestTo('PUT /api/practices', { practice: body, seen: null }))
       .then(({ is }) => is === 'done' && choose(body.id))
   const remove = (): void =>
     void desk.act(
@@ -59,21 +59,21 @@ export function Practices({
             {isShipped(own.id) ? 'Back to how it was shipped' : 'Remove it'}
           </button>
         ) : (
-          <button type="button" className="button" onClick={() => begin(practice)}>
+          <button type="button" className="button" onClick={() => begin(practiceDocumentOf(practice))}>
             Change its limits
           </button>
         )}
         <button
           type="button"
           className="min-h-9 link"
-          onClick={() => begin({ ...practice, id: crypto.randomUUID(), name: `My ${practice.name}` })}
+          onClick={() => begin(begunFrom(own ?? practice, crypto.randomUUID()))}
         >
           Begin one of your own from it
         </button>
         <a
           className="min-h-9 link"
           download={`${practice.id}.json`}
-          href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(documentOf(practice), null, 2))}`}
+          href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(practiceDocumentOf(own ?? practice), null, 2))}`}
         >
           Save it as a file
         </a>
@@ -91,15 +91,16 @@ export function Practices({
       ) : (
         <p className="mt-2">{practice.summary}</p>
       )}
-      <Sheet key={practice.id} practice={practice} provenance={own?.provenance ?? {}} edit={edit} all={all} />
+      <Sheet
+        key={practice.id}
+        practice={practice}
+        provenance={own?.provenance ?? {}}
+        school={own?.basedOn ?? practice.id}
+        edit={edit}
+        all={all}
+      />
     </section>
   )
-}
-
-/** A practice as it is stored, without its revision. */
-const documentOf = (practice: Practice & Partial<Revised<PracticeDocument>>): PracticeDocument => {
-  const { revision: _revision, provenance = {}, ...rest } = practice
-  return { ...rest, provenance }
 }
 
 const readName = (text: string): Reading<string> =>
