@@ -314,6 +314,7 @@ for (const path of [
   '/batches',
   '/batches/glaze-1',
   '/studio',
+  '/rescue?painting=quince',
 ]) {
   const times: number[] = []
   const { bytes: needed } = weightOf(await (await fetch(running.url + path)).text())

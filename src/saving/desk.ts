@@ -4,7 +4,7 @@ import type { Bodies, Kind } from '../document/kinds.ts'
 import { draftOf, merged, nameOf, same, shownOf, without } from './draft.ts'
 import type { Clash, Draft, Fields } from './draft.ts'
 import type { Keep, Kept } from './kept.ts'
-import { openEdit } from './queue.ts'
+import { editedFirst, openEdit } from './queue.ts'
 import type { Waiting } from './queue.ts'
 import { isForLater } from './server.ts'
 import type { Refusal, Request, Server } from './server.ts'
@@ -306,9 +306,18 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     return !conflict
   }
 
+  /** A deed that saw a thing as it was before an edit from here was stored has seen it as that left it. */
+  function asItStands({ request, after }: Waiting & { is: 'deed' }): Request {
+    const draft = after && drafts.get(nameOf(after.kind, after.id))
+    const body = request.body as Fields | undefined
+    return draft && typeof body?.['seen'] === 'number'
+      ? { ...request, body: { ...body, seen: draft.revision } }
+      : request
+  }
+
   async function sendDeed(item: Waiting & { is: 'deed' }): Promise<boolean> {
     show(standing === 'kept' ? undefined : 'saving')
-    const reply = await server({ ...item.request, once: item.once })
+    const reply = await server({ ...asItStands(item), once: item.once })
     if (!reply.ok && isForLater(reply.refusal)) return putOff(reply.refusal)
     const answer = answers.get(item.once)
     waiting.shift()
@@ -344,7 +353,8 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
 
   async function act(request: Request): Promise<Outcome> {
     const once = newKey()
-    waiting.push({ is: 'deed', once, request })
+    const after = editedFirst(waiting, request)
+    waiting.push({ is: 'deed', once, request, ...(after && { after }) })
     const outcome = new Promise<Outcome>((resolve) => answers.set(once, resolve))
     show(standing === 'kept' ? undefined : 'saving')
     void flush()

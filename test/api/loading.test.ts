@@ -7,7 +7,12 @@ import { mostKbOf, weightOf } from './loading.ts'
 const views = [
   ...['/', '/paintings', '/paintings/glasshouse', '/mediums', '/mediums/harbour-glaze', '/shelf', '/studio'],
   ...['/mediums/harbour-glaze/make', '/mediums/compare', '/mediums/design', '/batches', '/batches/glaze-1'],
-  ...['/shelf/paints', '/paintings/clock-mender/palette', '/paintings/salt-pans/record'],
+  ...[
+    '/shelf/paints',
+    '/paintings/clock-mender/palette',
+    '/paintings/salt-pans/record',
+    '/rescue?painting=quince',
+  ],
 ]
 
 /** What is only needed once somebody asks for it. */

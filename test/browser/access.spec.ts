@@ -20,6 +20,7 @@ const views = [
   '/batches/egg-2#method',
   '/mediums/harbour-glaze/make',
   '/studio',
+  '/rescue?what=lifted&painting=sheds',
 ]
 for (const path of views)
   test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, shown }) => {

@@ -109,7 +109,7 @@ test('a practice is changed to one’s own limits, judged by, and put back as it
 }) => {
   await open(page, `${demo.url}/studio`)
   const practices = page.getByRole('region', { name: 'Practices' })
-  await practices.getByLabel('Practice').selectOption('Glazing')
+  await practices.getByLabel('Practice', { exact: true }).selectOption('Glazing')
   await practices.getByRole('button', { name: 'Change its limits' }).click()
   const between = practices.getByText(/^Between layers/)
   await between.click()
@@ -121,7 +121,7 @@ test('a practice is changed to one’s own limits, judged by, and put back as it
   await open(page, `${demo.url}/paintings/glasshouse`)
   await expect(page.getByText('Every layer is sound over what lies under it.')).toBeVisible()
   await open(page, `${demo.url}/studio`)
-  await practices.getByLabel('Practice').selectOption('Glazing')
+  await practices.getByLabel('Practice', { exact: true }).selectOption('Glazing')
   await between.click()
   await expect(oilStep).toHaveValue('20')
   await practices

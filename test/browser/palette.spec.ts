@@ -6,7 +6,7 @@ test('a tube calibrated by a washed-out streak moves only the layers still to be
 }) => {
   const row = async (layer: string): Promise<string> => {
     await expect(page.getByText('refining the dates')).toHaveCount(0)
-    if (!(await page.getByRole('table').first().isVisible()))
+    if (!(await page.getByRole('table', { name: /^head/ }).isVisible()))
       await page.getByText('The same as a table').click()
     return (await page.getByRole('table', { name: /^head/ }).getByRole('row', { name: layer }).textContent())!
   }

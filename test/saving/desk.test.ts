@@ -333,6 +333,15 @@ describe('deeds', () => {
     expect(outcome.is).to.equal('done')
     expect(studio.heard.map(({ path }) => path)).to.deep.equal(['/api/mediums', '/api/batches/jar/pour'])
   })
+  it('have seen what an edit from here made of a thing: what is typed and then taken away at once goes', async () => {
+    const { revision } = studio.things.get('oil')!
+    desk.edit('medium', 'oil', { note: 'typed first' })
+    await desk.act({ method: 'DELETE', path: '/api/mediums/oil', body: { seen: revision } })
+    expect(studio.heard.map(({ method, body }) => [method, (body as { seen: number }).seen])).to.deep.equal([
+      ['PUT', revision],
+      ['DELETE', revision + 1],
+    ])
+  })
   it('done while nobody answers are kept, shown, and done once and in order', async () => {
     studio.mood = 'away'
     expect((await desk.act(pourRequest(5))).is).to.equal('kept')

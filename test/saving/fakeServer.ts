@@ -51,11 +51,12 @@ export class FakeStudio {
     return { ok: false, refusal: { status, code, message, ...(current !== undefined && { current }) } }
   }
 
-  private carryOut({ path, body }: Request): Reply<unknown> {
+  private carryOut({ method, path, body }: Request): Reply<unknown> {
     if (this.refuses && JSON.stringify(body).includes(this.refuses))
       return this.refusal(422, 'invalid', `"${this.refuses}" cannot be stored.`)
     if (path === '/api/undo') return this.undo(body as { event?: number; removed?: { id: string } })
     if (path.endsWith('/pour')) return this.pour(body as { grams: number })
+    if (method === 'DELETE') return this.taken(path.split('/').at(-1)!)
     const { medium, seen } = body as { medium: { id: string }; seen: number | null }
     const now = this.things.get(medium.id)
     if ((now?.revision ?? null) !== seen)
@@ -71,6 +72,13 @@ export class FakeStudio {
   private pour({ grams }: { grams: number }): Reply<unknown> {
     const poured = (this.things.get('jar')?.body['grams'] as number | undefined) ?? 0
     return this.write('jar', { id: 'jar', grams: poured + grams })
+  }
+
+  private taken(id: string): Reply<unknown> {
+    const { revision } = this.things.get(id)!
+    this.remove(id)
+    const things = [{ kind: 'medium', id, revision, body: null }]
+    return { ok: true, value: { event: this.events.length, what: 'Removed', made: [], things } }
   }
 
   private undo({ event, removed }: { event?: number; removed?: { id: string } }): Reply<unknown> {

@@ -1,21 +1,12 @@
 import { defaultLimits } from './limits.ts'
 import type { Limits } from './limits.ts'
 import { leannessAlone } from './measures.ts'
+import { noPractice } from './practice.ts'
 import type { Practice } from './practice.ts'
 
 /** The nine practices as shipped: starting values, all of them to be changed. A studio may add its own. */
 
-const usual: Omit<Practice, 'id' | 'name' | 'summary'> = {
-  alkydWeight: 0.5,
-  gate: { oil: 'touch', alkyd: 'touch' },
-  fat: leannessAlone,
-  alkydWatched: 'always',
-  thinnerCounts: 'poured',
-  waxPasteCounts: true,
-  oilingOut: 'same-oil',
-  varnish: 'cured',
-  limits: defaultLimits,
-}
+const { id: _id, name: _name, summary: _summary, ...usual } = noPractice
 const limits = (own: Partial<Limits>): Limits => ({ ...defaultLimits, ...own })
 
 const never = { watch: 1, unsound: 1 }

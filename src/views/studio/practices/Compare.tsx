@@ -15,7 +15,7 @@ export function Compare({
   const [otherId, setOther] = useState('')
   const other = others.find(({ id }) => id === otherId)
   return (
-    <section aria-label="Compare practices" className="mt-6 border-t border-ink pt-3">
+    <section aria-label="Beside another" className="mt-6 border-t border-ink pt-3">
       <h3 className="text-lg">Beside another practice</h3>
       <ChoiceRow
         label="Compare with"
