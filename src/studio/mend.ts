@@ -16,7 +16,7 @@ type Painted = Extract<RequestLayer, { paints: unknown }>
 
 /** What a mend does to the body that was sent: one layer otherwise, in two coats or left out, or two changing places. */
 type BodyChange =
-  | { readonly set: Partial<Painted> }
+  | { readonly set?: Partial<Painted>; readonly drop?: 'medium' | 'thinner' }
   | { readonly split: { readonly wetThicknessUm: number } }
   | { readonly swapWith: number }
   | { readonly waitUntilDay: number }
@@ -110,8 +110,9 @@ function applied({ layers }: SoundnessRequest, at: number, change: BodyChange) {
     const coats = layers.flatMap((one, place) => (place === at ? [half, half] : [one]))
     return { layers: coats, origin: origin.flatMap((place) => (place === at ? [place, place] : [place])) }
   }
-  const set = layers.map((one, place) => (place === at ? { ...one, ...change.set } : one))
-  return { layers: set, origin }
+  const { set, drop } = change
+  const changed = { ...layer, ...set, ...(drop && { [drop]: undefined }) }
+  return { layers: layers.map((one, place) => (place === at ? changed : one)), origin }
 }
 
 /** Days waited beyond what is planned, least first. */
@@ -184,7 +185,7 @@ function ofPaint(
       return layer.medium ? dosed(lessThan(paint, now)) : []
     case 'without-medium':
       return layer.medium && layer.paints.length > 0
-        ? [tried(1, { set: { medium: undefined } }, `Leave the medium out of ${name}.`)]
+        ? [tried(1, { drop: 'medium' }, `Leave the medium out of ${name}.`)]
         : []
     case 'medium-for-thinner':
       return layer.thinner
@@ -192,7 +193,8 @@ function ofPaint(
             tried(
               1,
               {
-                set: { thinner: undefined, medium: { ...usual!, parts: rounded(now + layer.thinner.parts) } },
+                drop: 'thinner',
+                set: { medium: { ...usual!, parts: rounded(now + layer.thinner.parts) } },
               },
               `Take as much medium in ${name} in place of its thinner.`,
             ),
@@ -204,12 +206,9 @@ function ofPaint(
           ? [
               tried(
                 2 * (1 - share),
-                {
-                  set: {
-                    thinner:
-                      share === 0 ? undefined : { ...layer.thinner, parts: layer.thinner.parts * share },
-                  },
-                },
+                share === 0
+                  ? { drop: 'thinner' }
+                  : { set: { thinner: { ...layer.thinner, parts: layer.thinner.parts * share } } },
                 share === 0
                   ? `Leave the thinner out of ${name}.`
                   : `Take ${100 * share} % of the thinner in ${name}.`,

@@ -93,6 +93,14 @@ describe('over HTTP', () => {
       expect(again.map(({ rule }) => rule)).to.not.include('fat-over-lean')
       expect((await compute('mend', { ...stack, finding: 99 })).status).to.equal(422)
     })
+    it('mend says what to leave out of a layer, so that a script can do it', async () => {
+      const paints = [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }]
+      const olive = { lines: [{ material: 'olive', amount: 1, unit: 'ml' }], parts: 0.5 }
+      const layers = [{ paints, medium: olive, wetThicknessUm: 60, appliedDay: 0 }]
+      const { body } = await compute('mend', { support: 'plywood', layers })
+      const [first] = body['mends'] as unknown as { kind: string; change: object; leaves: string }[]
+      expect(first).to.deep.include({ kind: 'without-medium', change: { drop: 'medium' }, leaves: 'sound' })
+    })
     it('mend of a stack with nothing to find fault with has nothing to offer', async () => {
       const paints = [{ pigments: [{ pigment: 'pw1', share: 1 }], oil: 'walnut', parts: 1 }]
       const layers = [{ paints, wetThicknessUm: 60, appliedDay: 0 }]

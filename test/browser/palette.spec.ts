@@ -1,4 +1,4 @@
-import { choose, expect, expectNoAxeProblems, open, reload, saved, test } from './studio.ts'
+import { choose, expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
 
 test('a tube calibrated by a washed-out streak moves only the layers still to be painted', async ({
   page,
@@ -242,4 +242,23 @@ test('drops of a mixture are counted at its jar, and the palette counts with the
   await expect(page.getByText(/Whole drops, each about 0\.02\d? ml, as you counted them\./)).toBeVisible()
   await expect(page.getByText(/ml are left in the jar/)).toBeVisible()
   await saved(page)
+})
+
+test('a heap that will sink says so beforehand, and by how many drops of its oil it does not', async ({
+  page,
+  studio,
+}) => {
+  const painting = await newPainting(page, studio)
+  await page.getByRole('button', { name: 'Add the first layer' }).click()
+  await saved(page)
+  await open(page, `${painting}/palette`)
+  await page
+    .getByRole('button', { name: /^Burnt umber/ })
+    .first()
+    .click()
+  const told = page.getByText(/sink.*(drinks its oil|lean|sink more)/)
+  await expect(told).toBeVisible()
+  await page.getByRole('button', { name: 'Stir it in' }).click()
+  await saved(page)
+  await expect(told).toHaveCount(0)
 })

@@ -63,6 +63,14 @@ describe('a painting, assessed', () => {
     expect(rateWith([oil])).to.be.greaterThan(slow)
     expect(rateWith([poppy])).to.equal(slow)
   })
+  it('a medium that bears two layers in one place is watched in the third', () => {
+    const twice = { ...oil, mostPasses: 2 }
+    const glaze = (at: number) =>
+      layer(`glaze-${at}`, at, 'pb29', { medium: { mediumId: 'oil', parts: 1 }, wetThicknessUm: 8 })
+    const found = (count: number, medium: typeof oil) =>
+      rules(picture([0, 1, 2].slice(0, count).map(glaze), { mediums: [medium] })).includes('passes')
+    expect([found(2, twice), found(3, twice), found(3, oil)]).to.deep.equal([false, true, false])
+  })
   it('the first layer waits for its ground', () => {
     const lately = { ...painting('p'), ground: 'oil_ground_titanium' as const, groundOn: '2026-11-20' }
     const { layers, findings } = judged(picture([layer('first', 0, 'pw6_rutile')], { painting: lately }))

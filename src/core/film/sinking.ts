@@ -49,14 +49,21 @@ export function sinkingOf(film: Film): Sinking | null {
   }
 }
 
-/** Oil that leaves a film with so much binder for what its powder needs, to a ml of it as it goes on, ml. */
+/**
+ * Oil that leaves a film with so much binder for what its powder needs, to a ml of it as it goes on, ml. What it adds to the
+ * thickness is drunk from too: (ρ* D − B + pull)/(W − pull), all µm of the film as it is without.
+ */
 export function oilMlPerMlFor(
   { dryThicknessUm, wetThicknessUm, perDryVolume, suctionUm, mix }: Film,
   binderRatio: number,
 ): number {
-  const binderUm = dryThicknessUm * perDryVolume.binder - pullUm(suctionUm, mix.volatile)
-  return Math.max(0, (binderRatio * dryThicknessUm * perDryVolume.demand - binderUm) / wetThicknessUm)
+  const pull = Math.min(pullUm(suctionUm, mix.volatile), mostDrunk * wetThicknessUm)
+  const wanted = dryThicknessUm * (binderRatio * perDryVolume.demand - perDryVolume.binder) + pull
+  return Math.max(0, wanted / (wetThicknessUm - pull))
 }
+
+/** Where a ground would drink more than this of a film, it is sealed and not oiled. */
+const mostDrunk = 0.8
 
 /** What does most of it, in words. */
 export const sinkingBecause: Readonly<Record<Sinking['because'], string>> = {

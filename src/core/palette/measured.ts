@@ -11,7 +11,7 @@ export const measuredThinner = (ml: number): number => Math.round(ml / thinnerSt
 /** The same, never less than is wanted: to reach something. */
 export const measuredAtLeast = (ml: number): number => Math.ceil(ml / thinnerStepMl) * thinnerStepMl
 
-const dropsBelowMl = 1
+export const dropsBelowMl = 1
 
 /** Whole drops of so many ml each, at least one; null from a millilitre on, of nothing, or where it cannot be dropped. */
 export const wholeDrops = (ml: number, dropMl: number | undefined): number | null =>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import { sinkingBecause, sinkingOf } from '../../core/film/sinking.ts'
-import { wholeDrops } from '../../core/palette/measured.ts'
+import { dropsBelowMl } from '../../core/palette/measured.ts'
 import { shortName } from '../../core/words.ts'
 import type { HeapDocument } from '../../document/palette.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -35,7 +35,8 @@ export default function Sinks({ laid, palette, picture, layer, onAdded }: SinksP
   if (!sinking || sinking.risk === 'low') return null
   const oil = findMaterial(heap.paints[0]!.oil)
   const oilMl = Number((sinking.oilMlPerMl * ml).toPrecision(2))
-  const drops = oil ? wholeDrops(oilMl, oil.dropMl) : null
+  // So many drops that it is enough.
+  const drops = oil?.dropMl && oilMl < dropsBelowMl ? Math.ceil(oilMl / oil.dropMl) : null
   const parts = drops && oil?.dropMl ? drops * oil.dropMl : oilMl
   return (
     <p className="leading-snug">

@@ -1,6 +1,6 @@
 import { undatedBecause } from '../../core/plan/forward.ts'
 import type { StepDate } from '../../core/plan/forward.ts'
-import type { Assessment } from '../../document/assess.ts'
+import type { AssessedFinding, Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import { dayText } from '../../ui/format.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
@@ -36,9 +36,7 @@ export function TopLine({ picture, assessment, mends, deeds }: TopLineProps) {
         </span>
         {worst ? worst.message : soundText(takenOn)}
       </p>
-      <p
-        className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${mayBeMended ? 'min-h-13 lg:min-h-[4.9rem]' : 'lg:min-h-13'}`}
-      >
+      <p className={`mt-1 leading-relaxed text-soft [&>*]:mr-3 ${roomFor(worst, mayBeMended)}`}>
         {worst && (
           <More finding={worst} mends={mends.get(findings.indexOf(worst))} picture={picture} deeds={deeds} />
         )}
@@ -51,6 +49,16 @@ export function TopLine({ picture, assessment, mends, deeds }: TopLineProps) {
     </div>
   )
 }
+
+/** The place kept for what comes once the page answers, so that nothing moves then. */
+const roomFor = (worst: AssessedFinding | undefined, mayBeMended: boolean): string =>
+  mayBeMended
+    ? 'min-h-13 lg:min-h-[4.9rem]'
+    : worst?.severity === 'unsound'
+      ? 'min-h-[4.9rem] lg:min-h-[6.5rem]'
+      : worst
+        ? 'min-h-13 lg:min-h-[4.9rem]'
+        : 'lg:min-h-13'
 
 const soundText = (takenOn: number): string =>
   takenOn === 0

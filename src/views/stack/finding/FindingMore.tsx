@@ -81,9 +81,15 @@ export function FindingMore(props: MoreProps) {
   )
 }
 
+/** Paint is taken off again only for what is unsound; it is oiled out, or waited with, for less. */
+const isWorth =
+  ({ severity }: AssessedFinding) =>
+  ({ event }: StillPossible): boolean =>
+    severity === 'unsound' || event === null || event === 'oil-out'
+
 /** What can still be done on the picture, each added as something that happens to it. */
 const Still = ({ finding, stillPossible, onEvent }: MoreProps) =>
-  stillPossible.map(({ says, event }) => (
+  stillPossible.filter(isWorth(finding)).map(({ says, event }) => (
     <span key={says}>
       {says}.{' '}
       {event && (
