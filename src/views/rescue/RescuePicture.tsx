@@ -1,15 +1,14 @@
 import { useMemo, useState } from 'react'
-import { assess } from '../../document/assess.ts'
-import { rescueFactsOf } from '../../document/rescueFacts.ts'
-import { findInStudio } from '../../document/studioMaterials.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { dateText } from '../../ui/format.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
+import { later, useLater } from '../../ui/useLater.ts'
 import { usePicture } from '../stack/usePicture.ts'
 import { RescueView } from './RescueView.tsx'
 
 const mostNote = 4000
+const record = later(() => import('./factsOf.ts'))
 
 /** Something wrong with a layer on record: what the record knows of it goes into the answer, and the answer onto it. */
 export function RescuePicture({
@@ -24,11 +23,10 @@ export function RescuePicture({
   readonly layerId: string | null
 }) {
   const { picture, desk, state, editLayer } = usePicture(initial, events)
-  const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
-  const assessment = useMemo(() => assess(picture, findMaterial), [picture, findMaterial])
+  const known = useLater(record)
   const usual = picture.layers.findLast(({ painted }) => painted) ?? picture.layers[0]
   const [layerId, setLayer] = useState(asked ?? usual?.id ?? '')
-  const facts = rescueFactsOf(picture, assessment, layerId, findMaterial)
+  const facts = useMemo(() => known?.factsOf(picture, layerId) ?? null, [known, picture, layerId])
   const note = (text: string): void => {
     const layer = picture.layers.find(({ id }) => id === layerId)
     if (!layer) return
