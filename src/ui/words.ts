@@ -21,6 +21,18 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'A school of painting with its own limits and gates. They stand on the Studio page, and every one can be changed.',
   ],
   [
+    'rules, advises, is only shown',
+    'What a practice makes of each of the five ways of judging fat: it makes the verdict, it is noted, or it stands on the layer and no more.',
+  ],
+  [
+    'mend',
+    'A change that takes away what was found and makes nothing else worse; each is tried on the whole picture before it is offered.',
+  ],
+  [
+    'taken on knowingly',
+    'What was found and is left so on purpose, with its reason on record. It speaks again once what it rests on changes.',
+  ],
+  [
     'fat',
     'How much oil a film has for what its powder just needs: 1 is just bound, a tube as it comes about 1.25, a glaze 2.5 to 5. Fat over lean means that the stair climbs from layer to layer.',
   ],
@@ -113,4 +125,9 @@ export const keys: readonly (readonly [key: string, does: string])[] = [
     'Space, arrows, Space',
     'on a handle: takes a layer or a line up, moves it, lays it down; Escape puts it back',
   ],
+  [
+    'sunken',
+    'Dull where the ground or the colour took its oil. Oiled out where one paints today, it comes back.',
+  ],
+  ['value', 'How light a passage is, on a grey scale of ten steps even to the eye: 0 black to 10 white.'],
 ]
