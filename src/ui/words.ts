@@ -111,6 +111,11 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'estimate',
     'From typical values or a model, not from your own measurement. A finger on the thickest spot outranks it.',
   ],
+  [
+    'sunken',
+    'Dull where the ground or the colour took its oil. Oiled out where one paints today, it comes back.',
+  ],
+  ['value', 'How light a passage is, on a grey scale of ten steps even to the eye: 0 black to 10 white.'],
   ['true volume', 'What the material itself takes up: crushed resin in a spoon is half air.'],
 ]
 
@@ -125,9 +130,4 @@ export const keys: readonly (readonly [key: string, does: string])[] = [
     'Space, arrows, Space',
     'on a handle: takes a layer or a line up, moves it, lays it down; Escape puts it back',
   ],
-  [
-    'sunken',
-    'Dull where the ground or the colour took its oil. Oiled out where one paints today, it comes back.',
-  ],
-  ['value', 'How light a passage is, on a grey scale of ten steps even to the eye: 0 black to 10 white.'],
 ]
