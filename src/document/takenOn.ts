@@ -28,14 +28,14 @@ export const takenOnIn =
   }
 
 /** Whether a departure is from this finding. */
-export const isOf = (
+const isOf = (
   departure: Departure,
   { rule, layerId, underId }: Pick<AssessedFinding, 'rule' | 'layerId' | 'underId'>,
 ): boolean =>
   departure.rule === rule && departure.layerId === layerId && departure.underId === (underId ?? null)
 
 /** A finding taken on knowingly, today. */
-export const departureOf = (finding: AssessedFinding, reason: string, picture: Picture): Departure => ({
+const departureOf = (finding: AssessedFinding, reason: string, picture: Picture): Departure => ({
   rule: finding.rule,
   layerId: finding.layerId,
   underId: finding.underId ?? null,
@@ -46,8 +46,18 @@ export const departureOf = (finding: AssessedFinding, reason: string, picture: P
   rests: restsOn(finding, picture),
 })
 
+/** The departures of a picture with this finding taken on, or, without a reason, let speak again. */
+export const departuresWith = (
+  finding: AssessedFinding,
+  reason: string | null,
+  picture: Picture,
+): Departure[] => [
+  ...picture.painting.departures.filter((one) => !isOf(one, finding)),
+  ...(reason === null ? [] : [departureOf(finding, reason, picture)]),
+]
+
 /** A mark of what a finding rests on: both layers as they are or will be, their mediums, the support, ground and practice. */
-export function restsOn({ layer, under }: Finding, { painting, layers, mediums }: Picture): string {
+function restsOn({ layer, under }: Finding, { painting, layers, mediums }: Picture): string {
   const lies = (at: number | undefined): unknown => {
     const one = at === undefined ? undefined : layers[at]
     return one && [planOf(brushOf(one)), recipeOf(one, mediums)]

@@ -14,7 +14,7 @@ import type { Picture } from '../../src/document/picture.ts'
 import { rescueFactsOf } from '../../src/document/rescueFacts.ts'
 import { schoolsSideBySide } from '../../src/document/schools.ts'
 import { solve } from '../../src/document/solve.ts'
-import { departureOf } from '../../src/document/takenOn.ts'
+import { departuresWith } from '../../src/document/takenOn.ts'
 import { wouldLift } from '../../src/document/wouldLift.ts'
 import { layer as anyLayer, medium, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
 
@@ -45,7 +45,7 @@ describe('a finding taken on knowingly', () => {
   const before = judged(one)
   const departures = before.findings
     .filter(({ severity }) => severity !== 'note')
-    .map((finding) => departureOf(finding, 'It is a sketch.', one))
+    .flatMap((finding) => departuresWith(finding, 'It is a sketch.', one))
   it('is still found, with its reason, and no longer makes the verdict', () => {
     expect(before.verdict).to.equal('unsound')
     const after = judged(picture([fat, lean], { departures }))
@@ -60,6 +60,13 @@ describe('a finding taken on knowingly', () => {
     expect(changed({ note: 'Go on.' })).to.equal('sound')
     expect(changed({ wetThicknessUm: 120 })).to.not.equal('sound')
     expect(changed({ medium: { mediumId: 'stand', parts: 0.01 } })).to.not.equal('sound')
+  })
+  it('is let speak again by the painter, and taken on twice is kept once', () => {
+    const finding = before.findings.find(({ rule }) => rule === 'fat-over-lean')!
+    const taken = { ...one, painting: { ...one.painting, departures } }
+    const again = departuresWith(finding, 'Still a sketch.', taken)
+    expect(again).to.have.length(departures.length)
+    expect(departuresWith(finding, null, taken)).to.have.length(departures.length - 1)
   })
   it('speaks again where it has become graver', () => {
     const milder = departures.map((departure) => ({ ...departure, severity: 'watch' as const }))

@@ -15,14 +15,13 @@ import { areaCm2Of } from '../../document/area.ts'
 import { brushOf, paintedAtOf } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { AssessedFinding, AssessedSpot } from '../../document/assess.ts'
-import { changed } from '../../document/mend/change.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
 import type { Raise } from '../../document/plannedActual.ts'
 import { materialsUsed, practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
-import { departureOf, isOf } from '../../document/takenOn.ts'
+import { departuresWith } from '../../document/takenOn.ts'
 import type { LayerWrite } from '../../studio/layers.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
@@ -105,15 +104,16 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
       requestTo('DELETE /api/layers/{id}', { seen: found.revision }, { params: { id: layerId } }),
     )
   }
-  const isHere = (one: LayerDocument): boolean => covers(brushOf(one), area.id)
+  const reorder = (layerIds: readonly string[]): void => {
+    const was = picture.layers.map(({ id }) => id)
+    const params = { id: picture.painting.id }
+    void edited.act(requestTo('PUT /api/paintings/{id}/order', { layerIds: [...layerIds], was }, { params }))
+  }
   /** Puts the layers of this area in another order; those of other areas keep their places. */
   const order = (ids: readonly string[]): void => {
-    const was = picture.layers.map(({ id }) => id)
     const here = new Set(ids)
     const next = [...ids]
-    const layerIds = was.map((id) => (here.has(id) ? next.shift()! : id))
-    const params = { id: picture.painting.id }
-    void edited.act(requestTo('PUT /api/paintings/{id}/order', { layerIds, was }, { params }))
+    reorder(picture.layers.map(({ id }) => (here.has(id) ? next.shift()! : id)))
   }
   const move = (by: 1 | -1): void =>
     order(
@@ -134,23 +134,21 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
     if (areas && !covers({ areas }, area.id)) setArea(areas[0]!)
   }
   const mend = ({ layerId, does }: LayerMend): void => {
-    if (does.is === 'edit') edited.editLayer(layerId, does.change)
-    else if (does.is === 'remove') remove(layerId)
-    else if (does.is === 'order')
-      order(
-        changed(picture, does)
-          .layers.filter(isHere)
-          .map(({ id }) => id),
-      )
-    else put(splitCoats(picture, does))
-    if (does.is === 'edit') show(layerId)
+    switch (does.is) {
+      case 'edit':
+        edited.editLayer(layerId, does.change)
+        return show(layerId)
+      case 'remove':
+        return remove(layerId)
+      case 'order':
+        return reorder(does.layerIds)
+      case 'split':
+        return put(splitCoats(picture, does))
+    }
   }
-  /** Takes a finding on, or lets it speak again. */
-  const depart = (finding: AssessedFinding, reason: string | null): void => {
-    const others = picture.painting.departures.filter((one) => !isOf(one, finding))
-    const taken = reason === null ? [] : [departureOf(finding, reason, picture)]
-    edited.editPainting({ departures: [...others, ...taken] })
-  }
+  /** Takes a finding on, or, without a reason, lets it speak again. */
+  const depart = (finding: AssessedFinding, reason: string | null): void =>
+    edited.editPainting({ departures: departuresWith(finding, reason, picture) })
   const still = useLater(deedsLeft)
   const deeds: FindingDeeds = {
     onMend: mend,

@@ -123,6 +123,7 @@ const verdictFor = (picture: Picture, assessment: Assessment, layerId: string, a
     assessment.findings.filter(
       (finding) =>
         finding.layerId === layerId &&
+        finding.takenOn === null &&
         (finding.under === undefined || covers(brushOf(picture.layers[finding.under]!), area)),
     ),
   )
