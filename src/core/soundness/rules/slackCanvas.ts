@@ -9,6 +9,8 @@ import { pictureRule } from '../rule.ts'
 const weekDays = 7
 /** Below this stretch, raw linseed = 1, a film on slack cloth is in danger. */
 const stiffBelow = 0.7
+/** From this swing on that is unsound, points. */
+const stiffFrom = 25
 const cloths: readonly string[] = ['linen_stretched', 'cotton_stretched', 'polyester_stretched']
 const gluey: readonly string[] = ['glue_size', 'chalk_glue_gesso', 'gypsum_glue_gesso']
 /** With glue in size or ground a canvas bears less. */
@@ -44,7 +46,7 @@ export const slackCanvas = pictureRule({
       .find(({ film, isOilFilm }) => isOilFilm && (film.flexPlain ?? 1) < stiffBelow)
     return [
       {
-        severity: stiff ? ('unsound' as const) : level,
+        severity: stiff && swing >= stiffFrom * times ? ('unsound' as const) : level,
         layer: (stiff ?? first).event,
         area: areas[0]!.area.id,
         message: `Humidity swings by ${about(swing)} points within a week: ${support.name} slackens and tightens${stiff ? `, and ${stiff.name} is stiff` : ''}. Do not key it out now: let it settle two days.`,

@@ -1,4 +1,4 @@
-import { isClear, isWaterborne } from '../../film/kindOfFilm.ts'
+import { isClear, isEmulsion, isWaterborne } from '../../film/kindOfFilm.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { percent } from '../../words.ts'
 import { limitedFigure, limitFigures } from '../limit.ts'
@@ -11,7 +11,9 @@ export const thinnerLimit = layerRule({
   says: ({ layer: { name, film, index } }, { practice: { limits, thinnerCounts } }) => {
     const { thinner, volatile, water } = film.mix
     const countsAll = thinnerCounts === 'volatile'
-    if (isWaterborne(film) || (isClear(film) && !countsAll)) return null
+    // What is poured into an emulsion is its own water, and a clear coat is no paint that is thinned.
+    const isNoPaint = isClear(film) || isEmulsion(film)
+    if (isWaterborne(film) || (isNoPaint && !countsAll)) return null
     const share = countsAll ? volatile - water : thinner
     const key = index === 0 ? 'thinnerFirst' : 'thinnerLater'
     const severity = levelOf(key, limits[key], share)
