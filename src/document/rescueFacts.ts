@@ -58,7 +58,8 @@ export function rescueFactsOf(
     alkyd: film.binder.alkyd,
     wax: film.binder.wax,
     resin: film.binder.resin,
-    sinking: sinking && { risk: sinking.risk, why: sinkingBecause[sinking.because] },
+    sinking:
+      sinking && sinking.risk !== 'low' ? { risk: sinking.risk, why: sinkingBecause[sinking.because] } : null,
     isNeverAbraded:
       isWaxy(film) ||
       picture.painting.old !== null ||

@@ -70,7 +70,7 @@ test('a removed painting is back whole after one undo', async ({ page, demo }) =
   await open(page, `${demo.url}/paintings/sheds`)
   const layers = page.getByRole('list', { name: 'Layers, surface first' }).getByRole('listitem')
   const before = await layers.allTextContents()
-  await page.getByRole('button', { name: 'Change' }).click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
   await page.getByRole('button', { name: 'Remove painting' }).click()
   await page.waitForURL(/paintings/)
   await settled(page)

@@ -19,7 +19,7 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await expect(page.getByRole('alert')).toHaveText('An amount must be above zero.')
 
   await newPainting(page, studio)
-  await page.getByRole('button', { name: 'Change' }).click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
   await page.getByLabel('Title').fill('The lamp room')
   await page.keyboard.press('Escape')
   await saved(page)

@@ -86,7 +86,7 @@ test('a box opened from the keyboard gives the focus back, and a message can be 
   demo,
 }) => {
   await open(page, `${demo.url}/paintings/glasshouse`)
-  const change = page.getByRole('button', { name: 'Change' })
+  const change = page.getByRole('button', { name: 'Change', exact: true })
   await change.focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog', { name: 'Change the painting' })).toBeVisible()

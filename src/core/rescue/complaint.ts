@@ -66,6 +66,7 @@ export interface RescueFacts {
   readonly alkyd: number
   readonly wax: number
   readonly resin: number
+  /** Why it sinks; null: by its make-up it does not. */
   readonly sinking: { readonly risk: string; readonly why: string } | null
   /** What may never be sanded is in it: lead, cadmium and the like, wax, or an old picture. */
   readonly isNeverAbraded: boolean
