@@ -2,13 +2,11 @@ import { chanceBy, daysAtChance } from '../core/cure/forecast.ts'
 import { fatnessOf } from '../core/film/film.ts'
 import type { Film } from '../core/film/film.ts'
 import { isWaxy } from '../core/film/kindOfFilm.ts'
-import { defaultGrind } from '../core/film/paint.ts'
-import { powderMl } from '../core/film/powder.ts'
+import { dryColourToTubeG } from '../core/film/dryColour.ts'
 import { oilGPerMl, oilMlPerMlFor, sinkingBecause, sinkingOf } from '../core/film/sinking.ts'
 import { hazardsOf, neverSanded } from '../core/materials/hazards.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { neverDries } from '../core/medium/fat.ts'
-import type { Ingredient } from '../core/medium/medium.ts'
 import type { RescueFacts } from '../core/rescue/complaint.ts'
 import { ruleTexts } from '../core/soundness/ruleTexts.ts'
 import type { Assessment } from './assess.ts'
@@ -49,7 +47,7 @@ export function rescueFactsOf(
     binderRatio: film.binderRatioAfterDrinking,
     oilToBindG: film.binderRatio === null ? null : heapMl * oilGPerMl * oilMlPerMlFor(film, target.bound),
     oilToShineG: film.binderRatio === null ? null : heapMl * oilGPerMl * oilMlPerMlFor(film, target.shining),
-    dryColourG: dryColourG(film, mix.all),
+    dryColourG: dryColourToTubeG(film, mix.all, heapMl),
     thickestUm,
     nonDrying: film.fat.nonDrying,
     nonDryingNames: [...new Set(mix.materials.filter(neverDries).map(({ name }) => name))],
@@ -72,17 +70,4 @@ export function rescueFactsOf(
       ),
     ],
   }
-}
-
-/** Its own dry colour that makes ten ml of it tube paint again, g; null where it is no fatter. */
-function dryColourG(film: Film, all: readonly Ingredient[]): number | null {
-  const { binder, demand } = film.perDryVolume
-  const wanted = binder / defaultGrind - demand
-  if (!(film.pvc > 0) || !(demand > 0) || wanted <= 0) return null
-  const dryMl = heapMl * (film.dryThicknessUm / film.wetThicknessUm)
-  const demandPerPowderMl = demand / film.pvc
-  const powders = all.map(({ material, massG }) => ({ ml: powderMl(material, massG), material }))
-  const ml = powders.reduce((sum, one) => sum + one.ml, 0)
-  const grams = powders.reduce((sum, one) => sum + one.ml * one.material.densityGPerMl.mid, 0)
-  return ((dryMl * wanted) / demandPerPowderMl) * (grams / ml)
 }

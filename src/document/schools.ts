@@ -10,6 +10,7 @@ import type { Assessment } from './assess.ts'
 import { folded } from './picture.ts'
 import type { Picture } from './picture.ts'
 import type { SolvedPicture } from './solved.ts'
+import { takenOnIn } from './takenOn.ts'
 
 /** What one of two schools, or both, find of the same layer. */
 export interface SchoolRow {
@@ -25,7 +26,7 @@ export interface SchoolRow {
 /** Two schools on the same picture, painted on the same days. */
 export interface SchoolsSideBySide {
   readonly verdicts: readonly [Verdict, Verdict]
-  /** Where they differ first, gravest first. */
+  /** Where they differ first. */
   readonly rows: readonly SchoolRow[]
 }
 
@@ -37,11 +38,15 @@ export function schoolsSideBySide(
   findMaterial: FindMaterial,
 ): SchoolsSideBySide {
   const fold = folded(picture, findMaterial)
+  const takenOn = takenOnIn(picture)
   const judgedBy = (practice: Practice) => {
     const own = { ...fold, practice }
     const known = fold.areas.map(({ area }) => solved.areas.find((one) => one.area === area.id) ?? null)
     const spots = fold.areas.map((area, at) => spotsOf(picture, own, area, known[at]!))
-    return judge(laidAt(picture, own, spots, known, (at) => layers[at]!.date.day))
+    return judge(
+      laidAt(picture, own, spots, known, (at) => layers[at]!.date.day),
+      (finding) => takenOn(finding) !== null,
+    )
   }
   const [first, second] = [judgedBy(practices[0]), judgedBy(practices[1])]
   const differences = differencesBetween(...practices)

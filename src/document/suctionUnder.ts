@@ -1,5 +1,3 @@
-import { filmOver } from '../core/film/film.ts'
-import type { Film, Mix } from '../core/film/film.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { folded } from './picture.ts'
 import type { Picture } from './picture.ts'
@@ -11,10 +9,4 @@ export function suctionUnderLayer(picture: Picture, layerId: string, findMateria
     strata.filter(({ passes }) => passes.some(({ event }) => event === at)),
   )
   return Math.max(0, ...here.map(({ film }) => film.suctionUm))
-}
-
-/** The film a mix dries to, laid so thick on what drinks so much. */
-export function filmLaid(mix: Mix, wetThicknessUm: number, suctionUm: number): Film {
-  const dryThicknessUm = wetThicknessUm * (1 - mix.film.mix.volatile)
-  return filmOver({ ...mix, film: { ...mix.film, wetThicknessUm, dryThicknessUm } }, suctionUm)
 }

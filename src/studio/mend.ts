@@ -2,7 +2,7 @@ import { nearestOils } from '../core/dosing/nearest.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
 import { neverDries } from '../core/medium/fat.ts'
-import { lessThan, moreThan, rounded, thicker, thinner, thinnerShares } from '../core/mend/doses.ts'
+import { lessThan, moreThan, rounded, thickerTimes, thinnerShares, thinnerTimes } from '../core/mend/doses.ts'
 import { searchMends } from '../core/mend/search.ts'
 import type { Attempt, Judged } from '../core/mend/search.ts'
 import type { MendKind } from '../core/soundness/finding.ts'
@@ -69,12 +69,12 @@ export function mendAnswer({ finding: at, shelf, ...body }: MendRequest) {
     judged,
   )
   return {
-    mends: found.map(({ kind, change: { change, says }, leavesVerdict, cost }) => ({
+    mends: found.map(({ kind, change: { change, says }, after, cost }) => ({
       kind,
       layer: finding.layer,
       change,
       says,
-      leaves: leavesVerdict,
+      leaves: after.verdict,
       cost,
     })),
   }
@@ -218,7 +218,7 @@ function ofPaint(
       )
     case 'thicker':
     case 'thinner-coat':
-      return (kind === 'thicker' ? thicker : thinner).map((times) => {
+      return (kind === 'thicker' ? thickerTimes : thinnerTimes).map((times) => {
         const wetThicknessUm = rounded(times * layer.wetThicknessUm)
         return tried(
           2 * Math.abs(Math.log2(times)),

@@ -12,6 +12,8 @@ import type { LayerMend } from '../document/mend/mend.ts'
 /** What the solving worker does: cure and mismatch of a picture, then what would mend each finding. */
 export interface Solving {
   solve: (picture: Picture) => SolvedPicture
+  /** The places of the findings that something planned may mend, in the order of the assessment. */
+  toMend: (picture: Picture, solved: SolvedPicture) => readonly number[]
   /** What would mend the finding at this place of the assessment, cheapest first. */
   mends: (picture: Picture, solved: SolvedPicture, at: number) => readonly LayerMend[]
   /** The films through their depth, on days between these two. */
@@ -20,6 +22,11 @@ export interface Solving {
 
 const solving: Solving = {
   solve: (picture) => solve(picture, findInStudio(picture.shelf))!,
+  toMend: (picture, solved) =>
+    assess(picture, findInStudio(picture.shelf), solved).findings.flatMap(
+      ({ severity, layer, takenOn }, at) =>
+        severity === 'note' || takenOn || picture.layers[layer]!.painted ? [] : [at],
+    ),
   mends: (picture, solved, at) => {
     const findMaterial = findInStudio(picture.shelf)
     const assessment = assess(picture, findMaterial, solved)

@@ -45,20 +45,26 @@ test('an unsound picture: why, a mend out of several, undone, then taken on know
   await expect(page.getByRole('button', { name: /^Layer 2/ })).toBeVisible()
 
   for (
-    const open = findings(page).getByRole('button', { name: /^Take it on knowingly/ });
-    await open.count();
+    const untaken = findings(page).getByRole('button', { name: /^Take it on knowingly/ });
+    await untaken.count();
   ) {
-    const left = await open.count()
-    await open.first().click()
+    const left = await untaken.count()
+    await untaken.first().click()
     await page.getByLabel('Because').fill('A trial piece.')
     await page.getByRole('dialog').getByRole('button', { name: 'Take it on', exact: true }).click()
-    await expect(open).toHaveCount(left - 1)
+    await expect(untaken).toHaveCount(left - 1)
   }
   await expect(page.getByText(/Sound, but for .* taken on knowingly/)).toBeVisible()
   await saved(page)
   await reload(page)
   await expect(page.getByText(/Sound, but for .* taken on knowingly/)).toBeVisible()
   await expect(findings(page).getByText('A trial piece').first()).toBeVisible()
+  const stack = page.url()
+  await open(page, `${stack}/record`)
+  await expect(page.getByRole('region', { name: 'Taken on knowingly' })).toContainText(
+    'Because: A trial piece.',
+  )
+  await open(page, stack)
   await page.getByRole('button', { name: /^Layer 2/ }).click()
   await thickness.fill('15')
   await page.keyboard.press('Enter')

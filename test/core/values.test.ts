@@ -5,8 +5,11 @@ import {
   glazedColour,
   linearOf,
   shownOf,
+  meanOfPixels,
+  tintedTo,
   transmittanceOf,
   valueBudget,
+  valueBudgetAsSeen,
   yOfRgb,
 } from '../../src/core/values/budget.ts'
 import { lightnessOf, lightOf, stepOfScale } from '../../src/core/values/lightness.ts'
@@ -54,6 +57,20 @@ describe('the value budget of glazes', () => {
         expect(valueBudget(start, glazes.toReversed()).endY).to.be.closeTo(endY, 1e-12)
       }),
     )
+  })
+  it('where it has gone dull what is seen is lighter than what is, before and after', () => {
+    const glazes = [0.85, 0.85]
+    const [clear, dull] = [false, true].map((is) => valueBudgetAsSeen(0.42, glazes, 0.22, is))
+    expect(clear!.endY).to.be.closeTo(valueBudget({ Y: 0.42 }, glazes).endY, 1e-12)
+    // (0.42 - 0.04) x 0.85^4 + 0.04
+    expect(dull!.endY).to.be.closeTo(0.38 * 0.85 ** 4 + 0.04, 1e-12)
+    expect(dull!.neededStartY).to.be.closeTo(0.18 / 0.85 ** 4 + 0.04, 1e-12)
+  })
+  it('a tint is as light as its swatch and keeps its hue; the mean of pixels is one of light', () => {
+    const tint = tintedTo([0.1, 0.3, 0.8], 0.85)
+    expect(yOfRgb(tint)).to.be.closeTo(0.7225, 0.03)
+    expect(tint[0]).to.be.below(tint[2])
+    expect(meanOfPixels([0, 0, 0, 255, 255, 255, 255, 255])).to.deep.equal([0.5, 0.5, 0.5])
   })
   it('a blue glaze takes the red out of what lies under it', () => {
     const [red, , blue] = glazedColour([0.6, 0.6, 0.6], [0.2, 0.4, 0.8], 2)

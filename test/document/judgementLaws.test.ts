@@ -155,7 +155,10 @@ function stricter(practice: Practice, key: LimitKey, by: number): Practice {
   return {
     ...practice,
     id: 'strict',
-    limits: { ...practice.limits, [key]: { watch: watch * times, unsound: unsound * times } },
+    limits: {
+      ...practice.limits,
+      [key]: { ...practice.limits[key], watch: watch * times, unsound: unsound * times },
+    },
   }
 }
 

@@ -392,6 +392,12 @@ export function filmOver(mix: Mix, suctionUm: number): Film {
   }
 }
 
+/** The film a mix dries to, laid so thick on what drinks so much. */
+export function filmLaid(mix: Mix, wetThicknessUm: number, suctionUm: number): Film {
+  const dryThicknessUm = wetThicknessUm * (1 - mix.film.mix.volatile)
+  return filmOver({ ...mix, film: { ...mix.film, wetThicknessUm, dryThicknessUm } }, suctionUm)
+}
+
 /** The film of a mixture laid over what drinks `suctionUm`, in one step; fails as `mixOf` does. */
 export function filmOf(
   mixture: Mixture & { readonly suctionUm?: number },

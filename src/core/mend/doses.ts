@@ -23,8 +23,8 @@ const dosesOf = (paint: number): readonly Dose[] =>
 export const thinnerShares = [0.75, 0.5, 0.25, 0] as const
 
 /** Times as thick, least change first. */
-export const thicker = [1.02, 1.05, 1.1, 1.25, 1.5, 2] as const
-export const thinner = [0.85, 0.7, 0.5, 0.35, 0.25] as const
+export const thickerTimes = [1.02, 1.05, 1.1, 1.25, 1.5, 2] as const
+export const thinnerTimes = [0.85, 0.7, 0.5, 0.35, 0.25] as const
 
 /** As finely as anyone measures. */
 export const rounded = (value: number): number => Number(value.toPrecision(3))

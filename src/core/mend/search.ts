@@ -30,7 +30,6 @@ export interface Found<Change, After extends Judged = Judged> extends Attempt<Ch
   readonly leaves: readonly string[]
   /** What was unsound is still watched. */
   readonly isEased: boolean
-  readonly leavesVerdict: Verdict
   readonly cost: number
 }
 
@@ -104,7 +103,7 @@ function foundOf<Change, After extends Judged>(
     .filter((one) => one.layerId === layerId && one.severity === 'unsound')
     .map(({ message }) => message)
   const cost = startingCost[attempt.kind] + attempt.effort
-  return { ...attempt, after, leaves, isEased, leavesVerdict: after.verdict, cost }
+  return { ...attempt, after, leaves, isEased, cost }
 }
 
 type Compared = Pick<ComparedFinding, 'rule' | 'layerId'>

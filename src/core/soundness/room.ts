@@ -5,8 +5,8 @@ type Room = Pick<LaidPicture, 'readings' | 'climate'>
 
 /** The days of the room from one day to another; where none is on record its set climate stands for all of them. */
 export function roomBetween({ readings, climate }: Room, from: number, to: number): readonly RoomReading[] {
-  const within = readings.filter(({ day }) => day >= from - 1e-9 && day <= to + 1e-9)
-  return within.length > 0 || readings.length > 0 ? within : [{ ...climate, day: from }]
+  if (readings.length === 0) return [{ ...climate, day: from }]
+  return readings.filter(({ day }) => day >= from - 1e-9 && day <= to + 1e-9)
 }
 
 /** Dew point, °C: D = 243.12 g/(17.62 − g), g = ln(RH/100) + 17.62 T/(243.12 + T). */

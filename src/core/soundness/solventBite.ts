@@ -19,3 +19,6 @@ export const biteOn = (
   solvent.share *
   solvent.power *
   ((binder.resin + binder.wax) / solublesUnit + clamp((boundAt - cured) / overRange, 0, 1))
+
+/** Solvent takes a film off where it bites so much (reckonings.md, dissolved). */
+export const givesFrom = 0.5

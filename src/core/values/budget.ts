@@ -46,8 +46,29 @@ export function valueBudget(start: Light, transmittances: readonly number[], end
 /** What one pass of a glaze lets through, from a swatch of it over white and that white: t = √(Y over / Y white). */
 export const transmittanceOf = (overWhite: number, white: number): number => Math.sqrt(overWhite / white)
 
-/** A sunken surface scatters so much light back over everything. */
-export const dullAdds = 0.04
+/** A sunken surface scatters so much light back over everything: what is seen there is lighter than it is. */
+const dullAdds = 0.04
+
+/** The same, as a dull surface shows it before and after: what is read, wished and answered is what is seen. */
+export function valueBudgetAsSeen(
+  start: number,
+  transmittances: readonly number[],
+  end: number,
+  isDull: boolean,
+): ValueBudget {
+  const added = isDull ? dullAdds : 0
+  const really = (seen: number): number => Math.max(0, seen - added)
+  const budget = valueBudget({ Y: really(start) }, transmittances, { Y: really(end) })
+  const seen = (y: number): Value => valueOf(y + added)
+  const needed = budget.neededStartY === null ? null : seen(budget.neededStartY)
+  return {
+    endY: seen(budget.endY).Y,
+    endL: seen(budget.endY).L,
+    steps: budget.steps.map(({ Y }) => seen(Y)),
+    neededStartY: needed?.Y ?? null,
+    neededStartL: needed?.L ?? null,
+  }
+}
 
 /** Linear red, green and blue, 0..1. */
 export type Rgb = readonly [number, number, number]
@@ -68,3 +89,22 @@ export const shownOf = (linear: number): number =>
 
 /** Light of a linear colour. */
 export const yOfRgb = ([red, green, blue]: Rgb): number => 0.2126 * red + 0.7152 * green + 0.0722 * blue
+
+/** A colour of its own hue, so strong that its light is that of a glaze that lets t through. */
+export function tintedTo(own: Rgb, t: number): Rgb {
+  const held = own.map((channel) => Math.max(darkest, channel))
+  const [red, green, blue] = held as unknown as Rgb
+  const light = Math.log(yOfRgb([red, green, blue]))
+  const strength = light === 0 ? 0 : Math.log(t * t) / light
+  return [red ** strength, green ** strength, blue ** strength]
+}
+const darkest = 0.02
+
+/** The mean colour of pixels, four bytes each, linear. */
+export function meanOfPixels(data: ArrayLike<number>): Rgb {
+  const sums = [0, 0, 0]
+  for (let at = 0; at < data.length; at += 4)
+    for (const channel of [0, 1, 2]) sums[channel]! += linearOf(data[at + channel]!)
+  const pixels = data.length / 4
+  return [sums[0]! / pixels, sums[1]! / pixels, sums[2]! / pixels]
+}

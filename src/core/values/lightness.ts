@@ -14,3 +14,5 @@ export function lightOf(lightness: number): number {
 
 /** The painter's ten-step grey scale: 0 black to 10 white, even to the eye. */
 export const stepOfScale = (y: number): number => lightnessOf(y) / 10
+/** The light of a step of that scale. */
+export const lightOfStep = (step: number): number => lightOf(10 * step)

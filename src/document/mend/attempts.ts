@@ -4,7 +4,14 @@ import { isWhite } from '../../core/film/powder.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { neverDries } from '../../core/medium/fat.ts'
-import { lessThan, moreThan, rounded, thicker, thinner, thinnerShares } from '../../core/mend/doses.ts'
+import {
+  lessThan,
+  moreThan,
+  rounded,
+  thickerTimes,
+  thinnerShares,
+  thinnerTimes,
+} from '../../core/mend/doses.ts'
 import type { Attempt } from '../../core/mend/search.ts'
 import { dateOf, nextWorkingMorning } from '../../core/plan/calendar.ts'
 import type { MendKind } from '../../core/soundness/finding.ts'
@@ -146,8 +153,8 @@ const tries: Readonly<Record<MendKind, (to: ToMend) => Tries>> = {
         character: 'the nearest of its kind that may come in',
       }),
     })),
-  thicker: ({ layer }) => ofThickness(layer, thicker, 'a little thicker', 'more body'),
-  'thinner-coat': ({ layer }) => ofThickness(layer, thinner, 'thinner', 'less body'),
+  thicker: ({ layer }) => ofThickness(layer, thickerTimes, 'a little thicker', 'more body'),
+  'thinner-coat': ({ layer }) => ofThickness(layer, thinnerTimes, 'thinner', 'less body'),
   split: ({ layer }) => [splitInTwo(layer)],
   order: ({ layer, picture }) => otherOrders(picture, layer),
   wait: laterDates,

@@ -1,5 +1,7 @@
 import { chanceBy, daysAtChance, likelyCured } from '../../core/cure/forecast.ts'
-import { biteOn } from '../../core/soundness/solventBite.ts'
+import { findInLibrary } from '../../core/materials/find.ts'
+import { biteOf } from '../../core/medium/solvents.ts'
+import { biteOn, givesFrom } from '../../core/soundness/solventBite.ts'
 import type { EventKind } from '../../core/stack/kinds.ts'
 import type { AssessedFinding, Assessment } from '../assess.ts'
 import { dayText } from '../dateText.ts'
@@ -12,10 +14,9 @@ export interface StillPossible {
   readonly event: EventKind | null
 }
 
-/** Turpentine, which is stronger than white spirit, and so much bite takes a film off (rules.md, dissolved). */
-const turpentine = { share: 1, power: 1.5 } as const
-const givesFrom = 0.5
-const mostlyWet = 0.5
+const turpentine = findInLibrary('gum_turpentine')!
+/** Below even odds of a state a film is likely short of it. */
+const evenOdds = 0.5
 
 /** Wiping, scraping, dissolving, oiling out and waiting, as far as the day allows; none of it on what is only planned. */
 export function stillPossible(
@@ -34,9 +35,10 @@ export function stillPossible(
     )
   const { film, forecast } = worst
   const age = picture.today - date.day
-  const wet = chanceBy(forecast, 'touch', age) < mostlyWet
-  const soft = chanceBy(forecast, 'firm', age) < mostlyWet
-  const dissolves = biteOn(film, likelyCured(forecast, age), turpentine) >= givesFrom
+  const wet = chanceBy(forecast, 'touch', age) < evenOdds
+  const soft = chanceBy(forecast, 'firm', age) < evenOdds
+  const dissolves =
+    biteOn(film, likelyCured(forecast, age), { share: 1, power: biteOf(turpentine) }) >= givesFrom
   const isDull = film.surface === 'matt' || film.surface === 'underbound'
   const firmIn = daysAtChance(forecast, 'firm', 0.8)
   return [

@@ -11,6 +11,7 @@ import { later, useLater } from '../../ui/useLater.ts'
 import { AreaMap } from './AreaMap.tsx'
 import type { LiftProps } from './cleaning/WouldLift.tsx'
 import { Dates } from './Dates.tsx'
+import { Departures } from './Departures.tsx'
 import { Facts } from './Facts.tsx'
 import { Life } from './Life.tsx'
 import { OldPicture } from './OldPicture.tsx'
@@ -45,6 +46,7 @@ export function RecordView({
         </div>
       </div>
       <Life picture={picture} onChange={editPainting} />
+      <Departures painting={picture.painting} />
       {picture.layers.some(({ painted }) => painted) && (
         <Cleaning picture={picture} assessment={assessment} />
       )}

@@ -1,3 +1,4 @@
+import { dateOf } from '../../core/plan/calendar.ts'
 import { useMemo, useState } from 'react'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { dateText } from '../../ui/format.ts'
@@ -30,7 +31,7 @@ export function RescuePicture({
   const note = (text: string): void => {
     const layer = picture.layers.find(({ id }) => id === layerId)
     if (!layer) return
-    const today = dateText(new Date(picture.today * 864e5).toISOString())
+    const today = dateText(dateOf(picture.today))
     editLayer(layerId, { note: `${layer.note ? `${layer.note}\n` : ''}${today}: ${text}`.slice(-mostNote) })
   }
   return (

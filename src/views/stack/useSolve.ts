@@ -1,9 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { assess } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
-import { findInStudio } from '../../document/studioMaterials.ts'
 import { startSolver } from './warmSolver.ts'
 import type { WarmSolver } from './warmSolver.ts'
 
@@ -45,7 +43,8 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
         const solveIt = async (): Promise<void> => {
           const solved = await work((solving) => solving.solve(picture))
           setSolve({ solved, of: picture, mends: noMends, problem: null })
-          for (const at of toMend(picture, solved)) {
+          for (const at of await work((solving) => solving.toMend(picture, solved))) {
+            if (isOver) return
             const found = await work((solving) => solving.mends(picture, solved, at))
             if (isOver) return
             setSolve((now) => ({ ...now, mends: new Map(now.mends).set(at, found) }))
@@ -72,12 +71,6 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
     problem,
   }
 }
-
-/** The places of the findings that something planned may mend. */
-const toMend = (picture: Picture, solved: SolvedPicture): readonly number[] =>
-  assess(picture, findInStudio(picture.shelf), solved).findings.flatMap(({ severity, layer, takenOn }, at) =>
-    severity === 'note' || takenOn || picture.layers[layer]!.painted ? [] : [at],
-  )
 
 /** The picture as it was when what is solved in it last changed: saving it gives revisions, and changes no date. */
 function useSteady(shown: Picture): Picture {

@@ -8,11 +8,8 @@ import type { RemovalWay } from '../../stack/event.ts'
 import type { Severity } from '../../severity.ts'
 import { about, dayCount, listed, shortName } from '../../words.ts'
 import type { LaidRemoval } from '../lay.ts'
-import { biteOn } from '../solventBite.ts'
+import { biteOn, givesFrom } from '../solventBite.ts'
 import { areaRule } from '../rule.ts'
-
-/** Solvent takes a film off where it bites so much (reckonings.md, dissolved). */
-const givesFrom = 0.5
 
 interface Fault {
   readonly severity: Severity

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import { linearOf, yOfRgb } from '../../../core/values/budget.ts'
+import { meanOfPixels, yOfRgb } from '../../../core/values/budget.ts'
 import type { Rgb } from '../../../core/values/budget.ts'
 import { stepOfScale } from '../../../core/values/lightness.ts'
 import type { PaintingDocument } from '../../../document/studio.ts'
@@ -40,7 +40,7 @@ export function PickFromPhoto({
       patchPx,
       patchPx,
     )
-    const colour = meanOf(data)
+    const colour = meanOfPixels(data)
     setAt([x, y])
     onPick({ step: stepOfScale(yOfRgb(colour)), colour })
   }
@@ -79,13 +79,4 @@ export function PickFromPhoto({
       )}
     </div>
   )
-}
-
-/** The mean colour of a patch, linear. */
-function meanOf(data: Uint8ClampedArray): Rgb {
-  const sums = [0, 0, 0]
-  for (let at = 0; at < data.length; at += 4)
-    for (const channel of [0, 1, 2]) sums[channel]! += linearOf(data[at + channel]!)
-  const pixels = data.length / 4
-  return [sums[0]! / pixels, sums[1]! / pixels, sums[2]! / pixels]
 }

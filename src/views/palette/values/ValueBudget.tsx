@@ -5,9 +5,15 @@ import { mixtureShares } from '../../../document/mixture.ts'
 import type { Picture } from '../../../document/picture.ts'
 import { readyOf } from '../../../document/picture.ts'
 import { findInStudio } from '../../../document/studioMaterials.ts'
-import { dullAdds, linearOf, transmittanceOf, valueBudget, yOfRgb } from '../../../core/values/budget.ts'
+import {
+  linearOf,
+  tintedTo,
+  transmittanceOf,
+  valueBudgetAsSeen,
+  yOfRgb,
+} from '../../../core/values/budget.ts'
 import type { Rgb } from '../../../core/values/budget.ts'
-import { lightOf } from '../../../core/values/lightness.ts'
+import { lightOfStep } from '../../../core/values/lightness.ts'
 import { NumberRow } from '../../../ui/fields.tsx'
 import { percentText } from '../../../ui/format.ts'
 import { channelOf, mixedColour } from '../../../ui/pigmentColours.ts'
@@ -23,8 +29,6 @@ export interface BudgetProps {
   readonly onLayer: (change: Pick<LayerDocument, 'swatch'>) => void
 }
 
-/** A step of the ten-step grey scale, even to the eye, as light. */
-const lightOfStep = (step: number): number => lightOf(10 * step)
 /** From this share on, by mass, opaque paint scatters, and the reckoning is void. */
 const scattersFrom = 0.01
 
@@ -38,14 +42,9 @@ export function ValueBudget({ picture, layer, onLayer }: BudgetProps) {
   const { mix } = readyOf(layer, picture.mediums, findInStudio(picture.shelf))
   const scatters = (mix?.film.mix.opaqueByMass ?? 0) >= scattersFrom
   const t = swatch && transmittanceOf(lightOfStep(swatch.over), lightOfStep(swatch.white))
-  const lost = isDull ? dullAdds : 0
   const startY = start.colour ? yOfRgb(start.colour) : lightOfStep(start.step)
   const budget =
-    t === null
-      ? null
-      : valueBudget({ Y: startY }, Array<number>(glazes).fill(t), {
-          Y: Math.max(0, lightOfStep(wanted) - lost),
-        })
+    t === null ? null : valueBudgetAsSeen(startY, Array<number>(glazes).fill(t), lightOfStep(wanted), isDull)
   const under: Rgb = start.colour ?? [startY, startY, startY]
   return (
     <div className="grid gap-4">
@@ -138,9 +137,6 @@ const counted = (glazes: number): string => (glazes === 1 ? 'one glaze' : `${gla
 /** The glaze’s own colour over white, as light as the swatch says. */
 function tinted(layer: LayerDocument, picture: Picture, t: number): Rgb {
   const hex = mixedColour(mixtureShares(brushOf(layer).paints, findInStudio(picture.shelf)))
-  const channel = (at: number): number => Math.max(0.02, linearOf(255 * channelOf(hex, at)))
-  const own: Rgb = [channel(0), channel(1), channel(2)]
-  // So much of its own colour that its light is that of the swatch.
-  const strength = Math.log(t * t) / Math.log(yOfRgb(own)) || 0
-  return [own[0] ** strength, own[1] ** strength, own[2] ** strength]
+  const channel = (at: number): number => linearOf(255 * channelOf(hex, at))
+  return tintedTo([channel(0), channel(1), channel(2)], t)
 }

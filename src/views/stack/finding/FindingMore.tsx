@@ -27,7 +27,6 @@ export interface MoreProps {
 export function FindingMore(props: MoreProps) {
   const { finding, isPainted, mends, paintingId, onMend, onTakeOn, onTakeBack } = props
   const { title, reason, afterwards } = ruleTexts[finding.rule]!
-  const complaint = complaintOf(finding.rule)
   const why = (
     <Why
       reason={{
@@ -69,16 +68,19 @@ export function FindingMore(props: MoreProps) {
       {finding.severity !== 'note' && (
         <TakeOn title={title} onTakeOn={(because) => onTakeOn(finding, because)} />
       )}
-      {isPainted && complaint && (
-        <a
-          className="link"
-          href={`/rescue?what=${complaint}&painting=${paintingId}&layer=${finding.layerId}`}
-        >
+      {finding.severity !== 'note' && (
+        <a className="link" href={rescueOf(finding, paintingId)}>
           Rescue
         </a>
       )}
     </>
   )
+}
+
+/** Its rescue, under what a painter would call it where that is known. */
+function rescueOf({ rule, layerId }: AssessedFinding, painting: string): string {
+  const what = complaintOf(rule)
+  return `/rescue?${new URLSearchParams({ ...(what && { what }), painting, layer: layerId }).toString()}`
 }
 
 /** Paint is taken off again only for what is unsound; it is oiled out, or waited with, for less. */

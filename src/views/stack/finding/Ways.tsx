@@ -1,5 +1,5 @@
 import type { LayerMend } from '../../../document/mend/mend.ts'
-import { about, gramsText, upperFirst } from '../../../ui/format.ts'
+import { gramsText, upperFirst } from '../../../ui/format.ts'
 import { dayCount } from '../../../core/words.ts'
 import { Popup } from '../../../ui/Popup.tsx'
 
@@ -45,7 +45,7 @@ export function Ways({
       </span>
       {others.length > 0 && (
         <Popup
-          button={others.length === 1 ? 'Another way' : `${about(others.length)} other ways`}
+          button={others.length === 1 ? 'Another way' : `${others.length} other ways`}
           buttonClassName="min-h-6 link"
           label="Ways to mend it"
           className="max-h-[var(--radix-popover-content-available-height)] w-[34rem] overflow-y-auto"
