@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stateIds } from '../core/cure/states.ts'
 import { policyIds } from '../core/materials/policy.ts'
 import { shippedPractices } from '../core/practice/shipped.ts'
 import { actionKinds } from '../core/soundness/lay.ts'
@@ -6,7 +7,7 @@ import { mostAreas } from '../core/stack/area.ts'
 import { pastEdgeMm, preparations, removalWays } from '../core/stack/event.ts'
 import { eventKinds, purposes } from '../core/stack/kinds.ts'
 import { grounds, supports } from '../core/stack/support.ts'
-import { climateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
+import { climateSchema, dateSchema, idSchema, nameSchema, thicknessUmSchema } from './values.ts'
 import { materialRecipeSchema, mixtureSchema, paintSchema, tubeSchema } from './recipe.ts'
 
 /** Bodies of the stateless computations (architecture.md, Interfaces that stay stable). */
@@ -244,6 +245,59 @@ export const ladderRequest = z
     message: 'What is added has to hold more oil than the last layer is to have.',
   })
 export type LadderRequest = z.infer<typeof ladderRequest>
+
+const mostIntervals = 5000
+const mostNames = 300
+const days = z.number('Write a number of days.').positive('Days are above zero.').max(7300)
+const shares = z.record(idSchema, z.number().min(0).max(10))
+const dries = { oils: shares, powders: shares.default({}), thicknessUm: thicknessUmSchema, bookDays: days }
+
+const intervalSchema = z
+  .object({
+    ...dries,
+    failDays: days.optional(),
+    passDays: days.optional(),
+    first: z.boolean().default(true),
+  })
+  .refine(({ failDays, passDays }) => failDays !== undefined || passDays !== undefined, {
+    path: ['passDays'],
+    message: 'Say by when it had passed, or when it had not yet.',
+  })
+  .refine(({ failDays = 0, passDays = Infinity }) => failDays < passDays, {
+    path: ['passDays'],
+    message: 'It passes after it last failed: passDays must be above failDays.',
+  })
+
+export const learnRequest = z
+  .object({
+    intervals: z.array(intervalSchema).max(mostIntervals),
+    ask: z.array(z.object(dries)).max(mostIntervals),
+  })
+  .refine(
+    ({ intervals, ask }) =>
+      new Set([...intervals, ...ask].flatMap(({ oils, powders }) => Object.keys({ ...oils, ...powders })))
+        .size <= mostNames,
+    { path: ['intervals'], message: `Name at most ${mostNames} oils and powders in all.` },
+  )
+export type LearnRequest = z.infer<typeof learnRequest>
+
+export const planRequest = z.object({
+  from: dateSchema,
+  workingDays: z.array(z.boolean()).length(7, 'Give seven days, Monday first.'),
+  confidence: z.number().min(0.01).max(0.99),
+  layers: z
+    .array(
+      z.object({
+        thicknessUm: thicknessUmSchema,
+        rate: z.number().min(0.001).max(50),
+        gate: z.enum(['touch', 'firm']),
+      }),
+    )
+    .min(1, 'Name a layer at least.')
+    .max(mostLayers),
+  deadline: z.object({ on: dateSchema, needs: z.enum(stateIds) }).optional(),
+})
+export type PlanRequest = z.infer<typeof planRequest>
 
 export type SoundnessRequest = z.infer<typeof soundnessRequest>
 export type FilmRequest = z.infer<typeof filmRequest>

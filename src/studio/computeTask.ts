@@ -1,7 +1,9 @@
-import type { MendRequest, SoundnessRequest } from '../document/compute.ts'
+import type { LearnRequest, MendRequest, PlanRequest, SoundnessRequest } from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
 import { computeCure, computeMismatch, designAnswer } from './compute.ts'
+import { learnAnswer } from './learnAnswer.ts'
 import { mendAnswer } from './mend.ts'
+import { planAnswer } from './planAnswer.ts'
 import { computeSoundness } from './soundness.ts'
 
 /** A computation by its path, with a body of its shape. */
@@ -10,6 +12,8 @@ export type ComputeTask =
   | { readonly what: 'mismatch'; readonly body: Parameters<typeof computeMismatch>[0] }
   | { readonly what: 'soundness'; readonly body: SoundnessRequest }
   | { readonly what: 'mend'; readonly body: MendRequest }
+  | { readonly what: 'learn'; readonly body: LearnRequest }
+  | { readonly what: 'plan'; readonly body: PlanRequest }
   | { readonly what: 'design'; readonly body: DesignRequest }
 
 /** The slow computations, as a worker runs them. */
@@ -23,6 +27,10 @@ export function compute(task: ComputeTask): unknown {
       return computeSoundness(task.body)
     case 'mend':
       return mendAnswer(task.body)
+    case 'learn':
+      return learnAnswer(task.body)
+    case 'plan':
+      return planAnswer(task.body)
     case 'design':
       return designAnswer(task.body)
   }

@@ -15,49 +15,51 @@ import type * as r12 from '../pages/api/compute/cure.ts'
 import type * as r13 from '../pages/api/compute/design.ts'
 import type * as r14 from '../pages/api/compute/film.ts'
 import type * as r15 from '../pages/api/compute/ladder.ts'
-import type * as r16 from '../pages/api/compute/medium.ts'
-import type * as r17 from '../pages/api/compute/mend.ts'
-import type * as r18 from '../pages/api/compute/mismatch.ts'
-import type * as r19 from '../pages/api/compute/palette.ts'
-import type * as r20 from '../pages/api/compute/soundness.ts'
-import type * as r21 from '../pages/api/compute/values.ts'
-import type * as r22 from '../pages/api/done.ts'
-import type * as r23 from '../pages/api/find.ts'
-import type * as r24 from '../pages/api/health.ts'
-import type * as r25 from '../pages/api/judging.ts'
-import type * as r26 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r27 from '../pages/api/layers/[id]/index.ts'
-import type * as r28 from '../pages/api/layers/[id]/mixed.ts'
-import type * as r29 from '../pages/api/layers/[id]/painted.ts'
-import type * as r30 from '../pages/api/layers/[id]/touch.ts'
-import type * as r31 from '../pages/api/layers/index.ts'
-import type * as r32 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r33 from '../pages/api/mediums/[id]/index.ts'
-import type * as r34 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r35 from '../pages/api/mediums/index.ts'
-import type * as r36 from '../pages/api/paintings/[id]/index.ts'
-import type * as r37 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r38 from '../pages/api/paintings/[id]/order.ts'
-import type * as r39 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r40 from '../pages/api/paintings/index.ts'
-import type * as r41 from '../pages/api/photos/[hash].ts'
-import type * as r42 from '../pages/api/practices/[id].ts'
-import type * as r43 from '../pages/api/practices/index.ts'
-import type * as r44 from '../pages/api/scale/index.ts'
-import type * as r45 from '../pages/api/settings.ts'
-import type * as r46 from '../pages/api/shelf.csv.ts'
-import type * as r47 from '../pages/api/shelf/[id].ts'
-import type * as r48 from '../pages/api/shelf/index.ts'
-import type * as r49 from '../pages/api/shopping.ts'
-import type * as r50 from '../pages/api/since.ts'
-import type * as r51 from '../pages/api/tests/[id].ts'
-import type * as r52 from '../pages/api/today.ts'
-import type * as r53 from '../pages/api/tubes.csv.ts'
-import type * as r54 from '../pages/api/tubes/[id]/index.ts'
-import type * as r55 from '../pages/api/tubes/[id]/need.ts'
-import type * as r56 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r57 from '../pages/api/tubes/index.ts'
-import type * as r58 from '../pages/api/undo.ts'
+import type * as r16 from '../pages/api/compute/learn.ts'
+import type * as r17 from '../pages/api/compute/medium.ts'
+import type * as r18 from '../pages/api/compute/mend.ts'
+import type * as r19 from '../pages/api/compute/mismatch.ts'
+import type * as r20 from '../pages/api/compute/palette.ts'
+import type * as r21 from '../pages/api/compute/plan.ts'
+import type * as r22 from '../pages/api/compute/soundness.ts'
+import type * as r23 from '../pages/api/compute/values.ts'
+import type * as r24 from '../pages/api/done.ts'
+import type * as r25 from '../pages/api/find.ts'
+import type * as r26 from '../pages/api/health.ts'
+import type * as r27 from '../pages/api/judging.ts'
+import type * as r28 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r29 from '../pages/api/layers/[id]/index.ts'
+import type * as r30 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r31 from '../pages/api/layers/[id]/painted.ts'
+import type * as r32 from '../pages/api/layers/[id]/touch.ts'
+import type * as r33 from '../pages/api/layers/index.ts'
+import type * as r34 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r35 from '../pages/api/mediums/[id]/index.ts'
+import type * as r36 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r37 from '../pages/api/mediums/index.ts'
+import type * as r38 from '../pages/api/paintings/[id]/index.ts'
+import type * as r39 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r40 from '../pages/api/paintings/[id]/order.ts'
+import type * as r41 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r42 from '../pages/api/paintings/index.ts'
+import type * as r43 from '../pages/api/photos/[hash].ts'
+import type * as r44 from '../pages/api/practices/[id].ts'
+import type * as r45 from '../pages/api/practices/index.ts'
+import type * as r46 from '../pages/api/scale/index.ts'
+import type * as r47 from '../pages/api/settings.ts'
+import type * as r48 from '../pages/api/shelf.csv.ts'
+import type * as r49 from '../pages/api/shelf/[id].ts'
+import type * as r50 from '../pages/api/shelf/index.ts'
+import type * as r51 from '../pages/api/shopping.ts'
+import type * as r52 from '../pages/api/since.ts'
+import type * as r53 from '../pages/api/tests/[id].ts'
+import type * as r54 from '../pages/api/today.ts'
+import type * as r55 from '../pages/api/tubes.csv.ts'
+import type * as r56 from '../pages/api/tubes/[id]/index.ts'
+import type * as r57 from '../pages/api/tubes/[id]/need.ts'
+import type * as r58 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r59 from '../pages/api/tubes/index.ts'
+import type * as r60 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -80,60 +82,62 @@ export interface Routes {
   'POST /api/compute/design': typeof r13.POST
   'POST /api/compute/film': typeof r14.POST
   'POST /api/compute/ladder': typeof r15.POST
-  'POST /api/compute/medium': typeof r16.POST
-  'POST /api/compute/mend': typeof r17.POST
-  'POST /api/compute/mismatch': typeof r18.POST
-  'POST /api/compute/palette': typeof r19.POST
-  'POST /api/compute/soundness': typeof r20.POST
-  'POST /api/compute/values': typeof r21.POST
-  'GET /api/done': typeof r22.GET
-  'GET /api/find': typeof r23.GET
-  'GET /api/health': typeof r24.GET
-  'GET /api/judging': typeof r25.GET
-  'POST /api/layers/{id}/corrected': typeof r26.POST
-  'DELETE /api/layers/{id}': typeof r27.DELETE
-  'POST /api/layers/{id}/mixed': typeof r28.POST
-  'POST /api/layers/{id}/painted': typeof r29.POST
-  'DELETE /api/layers/{id}/painted': typeof r29.DELETE
-  'POST /api/layers/{id}/touch': typeof r30.POST
-  'PUT /api/layers': typeof r31.PUT
-  'POST /api/mediums/{id}/consequences': typeof r32.POST
-  'GET /api/mediums/{id}': typeof r33.GET
-  'DELETE /api/mediums/{id}': typeof r33.DELETE
-  'GET /api/mediums/{id}/sheet.pdf': typeof r34.GET
-  'GET /api/mediums': typeof r35.GET
-  'PUT /api/mediums': typeof r35.PUT
-  'GET /api/paintings/{id}': typeof r36.GET
-  'DELETE /api/paintings/{id}': typeof r36.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r37.PUT
-  'PUT /api/paintings/{id}/order': typeof r38.PUT
-  'PUT /api/paintings/{id}/photo': typeof r39.PUT
-  'GET /api/paintings': typeof r40.GET
-  'PUT /api/paintings': typeof r40.PUT
-  'GET /api/photos/{hash}': typeof r41.GET
-  'DELETE /api/practices/{id}': typeof r42.DELETE
-  'PUT /api/practices': typeof r43.PUT
-  'GET /api/scale': typeof r44.GET
-  'POST /api/scale': typeof r44.POST
-  'GET /api/settings': typeof r45.GET
-  'PUT /api/settings': typeof r45.PUT
-  'GET /api/shelf.csv': typeof r46.GET
-  'POST /api/shelf.csv': typeof r46.POST
-  'GET /api/shelf/{id}': typeof r47.GET
-  'DELETE /api/shelf/{id}': typeof r47.DELETE
-  'GET /api/shelf': typeof r48.GET
-  'PUT /api/shelf': typeof r48.PUT
-  'GET /api/shopping': typeof r49.GET
-  'GET /api/since': typeof r50.GET
-  'DELETE /api/tests/{id}': typeof r51.DELETE
-  'GET /api/today': typeof r52.GET
-  'GET /api/tubes.csv': typeof r53.GET
-  'POST /api/tubes.csv': typeof r53.POST
-  'GET /api/tubes/{id}': typeof r54.GET
-  'DELETE /api/tubes/{id}': typeof r54.DELETE
-  'GET /api/tubes/{id}/need': typeof r55.GET
-  'PUT /api/tubes/{id}/photo': typeof r56.PUT
-  'GET /api/tubes': typeof r57.GET
-  'PUT /api/tubes': typeof r57.PUT
-  'POST /api/undo': typeof r58.POST
+  'POST /api/compute/learn': typeof r16.POST
+  'POST /api/compute/medium': typeof r17.POST
+  'POST /api/compute/mend': typeof r18.POST
+  'POST /api/compute/mismatch': typeof r19.POST
+  'POST /api/compute/palette': typeof r20.POST
+  'POST /api/compute/plan': typeof r21.POST
+  'POST /api/compute/soundness': typeof r22.POST
+  'POST /api/compute/values': typeof r23.POST
+  'GET /api/done': typeof r24.GET
+  'GET /api/find': typeof r25.GET
+  'GET /api/health': typeof r26.GET
+  'GET /api/judging': typeof r27.GET
+  'POST /api/layers/{id}/corrected': typeof r28.POST
+  'DELETE /api/layers/{id}': typeof r29.DELETE
+  'POST /api/layers/{id}/mixed': typeof r30.POST
+  'POST /api/layers/{id}/painted': typeof r31.POST
+  'DELETE /api/layers/{id}/painted': typeof r31.DELETE
+  'POST /api/layers/{id}/touch': typeof r32.POST
+  'PUT /api/layers': typeof r33.PUT
+  'POST /api/mediums/{id}/consequences': typeof r34.POST
+  'GET /api/mediums/{id}': typeof r35.GET
+  'DELETE /api/mediums/{id}': typeof r35.DELETE
+  'GET /api/mediums/{id}/sheet.pdf': typeof r36.GET
+  'GET /api/mediums': typeof r37.GET
+  'PUT /api/mediums': typeof r37.PUT
+  'GET /api/paintings/{id}': typeof r38.GET
+  'DELETE /api/paintings/{id}': typeof r38.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r39.PUT
+  'PUT /api/paintings/{id}/order': typeof r40.PUT
+  'PUT /api/paintings/{id}/photo': typeof r41.PUT
+  'GET /api/paintings': typeof r42.GET
+  'PUT /api/paintings': typeof r42.PUT
+  'GET /api/photos/{hash}': typeof r43.GET
+  'DELETE /api/practices/{id}': typeof r44.DELETE
+  'PUT /api/practices': typeof r45.PUT
+  'GET /api/scale': typeof r46.GET
+  'POST /api/scale': typeof r46.POST
+  'GET /api/settings': typeof r47.GET
+  'PUT /api/settings': typeof r47.PUT
+  'GET /api/shelf.csv': typeof r48.GET
+  'POST /api/shelf.csv': typeof r48.POST
+  'GET /api/shelf/{id}': typeof r49.GET
+  'DELETE /api/shelf/{id}': typeof r49.DELETE
+  'GET /api/shelf': typeof r50.GET
+  'PUT /api/shelf': typeof r50.PUT
+  'GET /api/shopping': typeof r51.GET
+  'GET /api/since': typeof r52.GET
+  'DELETE /api/tests/{id}': typeof r53.DELETE
+  'GET /api/today': typeof r54.GET
+  'GET /api/tubes.csv': typeof r55.GET
+  'POST /api/tubes.csv': typeof r55.POST
+  'GET /api/tubes/{id}': typeof r56.GET
+  'DELETE /api/tubes/{id}': typeof r56.DELETE
+  'GET /api/tubes/{id}/need': typeof r57.GET
+  'PUT /api/tubes/{id}/photo': typeof r58.PUT
+  'GET /api/tubes': typeof r59.GET
+  'PUT /api/tubes': typeof r59.PUT
+  'POST /api/undo': typeof r60.POST
 }

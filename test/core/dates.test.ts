@@ -133,15 +133,11 @@ describe('days as a studio counts them', () => {
   })
   it('work begins on the first morning that is one, and on any where none is', () => {
     const saturday = dayOf('2026-11-28')!
-    expect(nextWorkingMorning(saturday, weekdays)).to.equal(saturday + 2 + morning)
-    expect(
-      nextWorkingMorning(
-        saturday,
-        weekdays.map(() => false),
-      ),
-    ).to.equal(saturday + morning)
-    expect(nextWorkingMorning(today, weekdays)).to.equal(Math.floor(today) + morning)
-    expect(nextWorkingMorning(today + 0.2, weekdays)).to.equal(Math.floor(today) + 1 + morning)
+    expect(nextWorkingMorning(saturday, time)).to.equal(saturday + 2 + morning)
+    const idle = { workingDays: weekdays.map(() => false) }
+    expect(nextWorkingMorning(saturday, idle)).to.equal(saturday + morning)
+    expect(nextWorkingMorning(today, time)).to.equal(Math.floor(today) + morning)
+    expect(nextWorkingMorning(today + 0.2, time)).to.equal(Math.floor(today) + 1 + morning)
   })
 })
 

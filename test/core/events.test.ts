@@ -9,7 +9,7 @@ import { findInLibrary } from '../../src/core/materials/find.ts'
 import { raisedTargets } from '../../src/core/plan/raised.ts'
 import { biteOn } from '../../src/core/soundness/solventBite.ts'
 import { stateIds } from '../../src/core/cure/states.ts'
-import { likelyCured } from '../../src/core/cure/forecast.ts'
+import { forecastOf, likelyCured } from '../../src/core/cure/forecast.ts'
 import { solveCure } from '../../src/core/cure/solver.ts'
 import type { StackEvent } from '../../src/core/stack/event.ts'
 import { fold, readied } from '../../src/core/stack/fold.ts'
@@ -302,7 +302,7 @@ describe('solvent bites what is young or soluble', () => {
     )!
     for (const day of [2, 4, 10, 30, 100]) {
       const at = days.findIndex((one) => one >= day)
-      expect(likelyCured({ days: layers[0]! }, day)).to.be.closeTo(mean[0]![at]!, 0.05)
+      expect(likelyCured(forecastOf(layers[0]!, 50), day)).to.be.closeTo(mean[0]![at]!, 0.05)
     }
   })
 })

@@ -27,7 +27,7 @@ describe('the calendar', () => {
     expect(dayOf('2026-02-29')).to.equal(null)
     expect(dayOf('2028-02-29')).to.not.equal(null)
     expect(weekdayOf(monday)).to.equal(0)
-    expect(dateOf(nextWorkingMorning(monday + 5, weekdays))).to.equal('2026-11-30')
+    expect(dateOf(nextWorkingMorning(monday + 5, { workingDays: weekdays }))).to.equal('2026-11-30')
   })
 })
 

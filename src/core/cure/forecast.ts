@@ -2,6 +2,7 @@ import { clamp } from '../clamp.ts'
 import { linkStates } from './linked.ts'
 import type { Bounds, Linked } from './linked.ts'
 import { normalBelow, normalQuantile } from './normal.ts'
+import type { RoomClock } from './roomClock.ts'
 import { meanAtStates, stateIds, stateNames } from './states.ts'
 import type { StateDays, StateId } from './states.ts'
 
@@ -12,9 +13,16 @@ export interface Evidence {
   readonly reached: boolean
 }
 
-/** When a layer reaches its states: likely times, their spread, and what tests have told. */
+/**
+ * When a layer reaches its states: likely times, their spread, and what tests have told. `days` and the evidence are counted
+ * in days of a steady room; where `room` says how the real one goes, what is asked and answered is days of the calendar.
+ */
 export interface Forecast {
   readonly days: StateDays
+  /** How the room goes; null: as steady as it is set. */
+  readonly room: RoomClock | null
+  /** The day it was laid. */
+  readonly laidDay: number
   /** Spread of ln time about the likely one. */
   readonly sigma: number
   readonly evidence: readonly Evidence[]
@@ -22,9 +30,25 @@ export interface Forecast {
   readonly linked: Linked | null
 }
 
+/** What a studio has learnt of such a film: how many times the book's time it takes, and the spread that is left. */
+export interface LearntPace {
+  readonly times: number
+  readonly sigma: number
+}
+
+/** Where and when a film was laid, and what is known of its kind. */
+export interface Laying {
+  readonly room?: RoomClock | null
+  readonly laidDay?: number
+  readonly learnt?: LearntPace | null
+}
+
+/** Spread of ln time of a film up to 200 µm. */
+export const thinFilmSpread = 0.35
+
 /** Spread of ln time about the model: 0.35 up to 200 µm, rising with ln thickness to 0.80 at 1 mm (science.md, Cure). */
 export const spreadOf = (thicknessUm: number): number =>
-  0.35 + 0.45 * clamp(Math.log(thicknessUm / 200) / Math.log(5), 0, 1)
+  thinFilmSpread + 0.45 * clamp(Math.log(thicknessUm / 200) / Math.log(5), 0, 1)
 
 /** A pass that fewer of the book's layers would have given by then is doubted. */
 const unlikelyShare = 0.01
@@ -33,11 +57,14 @@ const unlikelyShare = 0.01
  * Whether hardly a layer of the book would have reached this state by this day: such a pass is asked about, kept, and says
  * nothing of the other states (science.md §7).
  */
-export const isUnlikelyPass = (
+export const isUnlikelyPass = (forecast: Forecast, state: StateId, day: number): boolean =>
+  isUnlikelyIn(forecast, state, inSteadyRoom(forecast, day))
+
+const isUnlikelyIn = (
   { days, sigma }: Pick<Forecast, 'days' | 'sigma'>,
   state: StateId,
-  day: number,
-) => days[state] === null || normalBelow(zOf(day, days[state], sigma)) < unlikelyShare
+  steadyDay: number,
+): boolean => days[state] === null || normalBelow(zOf(steadyDay, days[state], sigma)) < unlikelyShare
 
 /** A day as so many spreads of ln time after the likely one. */
 const zOf = (day: number, likely: number, sigma: number): number =>
@@ -46,16 +73,43 @@ const zOf = (day: number, likely: number, sigma: number): number =>
 /**
  * A forecast, narrowed by touch tests (science.md §7): each state's own tests cut off where it cannot be, the other states
  * follow by their correlation, and all keep their order. Of tests that contradict each other the latest counts.
+ * @param bookDays what the book says, in the steady room
+ * @param evidence on days of the calendar after it was laid
  */
 export function forecastOf(
-  days: StateDays,
+  bookDays: StateDays,
   thicknessUm: number,
   evidence: readonly Evidence[] = [],
+  { room = null, laidDay = 0, learnt = null }: Laying = {},
 ): Forecast {
-  const sigma = spreadOf(thicknessUm)
-  if (evidence.length === 0) return { days, sigma, evidence, linked: null }
-  const inTime = [...evidence].sort((a, b) => a.day - b.day)
-  return { days, sigma, evidence: inTime, linked: linkedBy(days, sigma, inTime) }
+  const sigma = learnt?.sigma ?? spreadOf(thicknessUm)
+  const days = learnt ? timesLonger(bookDays, learnt.times) : bookDays
+  const inTime = evidence
+    .map((test) => (room ? { ...test, day: room.steadyDays(laidDay, test.day) } : test))
+    .sort((a, b) => a.day - b.day)
+  const linked = inTime.length > 0 ? linkedBy(days, sigma, inTime) : null
+  return { days, sigma, evidence: inTime, linked, room, laidDay }
+}
+
+const timesLonger = (days: StateDays, times: number): StateDays =>
+  Object.fromEntries(
+    stateIds.map((state) => [state, days[state] === null ? null : days[state] * times]),
+  ) as StateDays
+
+/** The same film laid on another day. */
+export const laidOn = (forecast: Forecast, laidDay: number): Forecast =>
+  forecast.room === null || forecast.laidDay === laidDay ? forecast : { ...forecast, laidDay }
+
+const onCalendar = ({ room, laidDay }: Forecast, steady: number): number =>
+  room ? room.calendarDays(laidDay, steady) : steady
+
+const inSteadyRoom = ({ room, laidDay }: Forecast, day: number): number =>
+  room ? room.steadyDays(laidDay, day) : day
+
+/** The likely days of the calendar until a state; null: never. */
+export const likelyDays = (forecast: Forecast, state: StateId): number | null => {
+  const steady = forecast.days[state]
+  return steady === null ? null : onCalendar(forecast, steady)
 }
 
 function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[]): Linked {
@@ -71,7 +125,7 @@ function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[])
       state,
       evidence.filter((test) => test.state === state),
     )
-    const believed = own.by !== null && !isUnlikelyPass({ days, sigma }, state, own.by)
+    const believed = own.by !== null && !isUnlikelyIn({ days, sigma }, state, own.by)
     const low = own.after === null ? -Infinity : z(own.after)
     const high = believed ? z(own.by) : Infinity
     if (low > -Infinity || high < Infinity) telling.set(state, { low, high })
@@ -105,7 +159,7 @@ export function daysAtChance(forecast: Forecast, state: StateId, chance: number)
   const model = forecast.days[state]
   if (model === null) return null
   const z = forecast.linked ? forecast.linked.quantile(state, chance) : normalQuantile(chance)
-  return model * Math.exp(forecast.sigma * z)
+  return onCalendar(forecast, model * Math.exp(forecast.sigma * z))
 }
 
 /** Chance (0..1) that the state is reached by this day after application. */
@@ -114,13 +168,15 @@ export function chanceBy(forecast: Forecast, state: StateId, day: number): numbe
   if (passed !== null && day >= passed) return 1
   const model = forecast.days[state]
   if (model === null || day <= 0) return 0
-  const z = Math.log(day / model) / forecast.sigma
+  const z = zOf(inSteadyRoom(forecast, day), model, forecast.sigma)
   return forecast.linked ? forecast.linked.below(state, z) : normalBelow(z)
 }
 
 /** Day of the first test that found this state, or a later one, reached, unless a later test took it back. */
-export const passedOn = ({ evidence }: Forecast, state: StateId): number | null =>
-  windowOf(state, evidence).by
+export const passedOn = (forecast: Forecast, state: StateId): number | null => {
+  const { by } = windowOf(state, forecast.evidence)
+  return by === null ? null : onCalendar(forecast, by)
+}
 
 /** Whether the state is taken as reached on this day: more likely than not, or a test says so. */
 export const isReached = (forecast: Forecast, state: StateId, day: number): boolean =>
@@ -141,7 +197,9 @@ export function stateOn(forecast: Forecast, day: number): string {
  * The likely mean cured fraction of a film, 0..1, between the states it passes. A thin film's (1 - x)^-2 grows in line with
  * time, so that is what is followed from one to the next; what never dries stays at 0.
  */
-export function likelyCured({ days }: Pick<Forecast, 'days'>, day: number): number {
+export function likelyCured(forecast: Forecast, calendarDay: number): number {
+  const { days } = forecast
+  const day = inSteadyRoom(forecast, calendarDay)
   let [from, before] = [0, 1]
   for (const [state, cured] of meanAtStates) {
     const at = days[state]

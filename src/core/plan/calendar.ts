@@ -35,13 +35,27 @@ export const weekdayOf = (day: number): number => (((Math.floor(day) + 3) % 7) +
 /** The hour at which planned work is taken to begin: ten in the morning. */
 export const morning = 10 / 24
 
-/**
- * The first morning at or after `day` on a weekday the studio works. `worked` holds seven flags from Monday.
- * With no working day at all, every day counts.
- */
-export function nextWorkingMorning(day: number, worked: readonly boolean[]): number {
-  const any = worked.some(Boolean)
-  let date = Math.floor(day) + morning >= day ? Math.floor(day) : Math.floor(day) + 1
-  while (any && !worked[weekdayOf(date)]) date++
+/** The days a studio works. */
+export interface WorkingDays {
+  /** Seven flags from Monday; with none of them set, every day counts. */
+  readonly workingDays: readonly boolean[]
+  /** Times away, first and last day of each, as whole days. */
+  readonly away?: readonly (readonly [from: number, until: number])[]
+}
+
+export function isWorked(day: number, { workingDays, away = [] }: WorkingDays): boolean {
+  const date = Math.floor(day)
+  if (away.some(([from, until]) => from <= date && date <= until)) return false
+  return workingDays[weekdayOf(date)]! || !workingDays.some(Boolean)
+}
+
+/** Nobody is away for longer than this; a studio that is has no working day to look for. */
+const longestAway = 4000
+
+/** The first morning at or after `day` on a day the studio works. */
+export function nextWorkingMorning(day: number, working: WorkingDays): number {
+  const first = Math.floor(day) + morning >= day ? Math.floor(day) : Math.floor(day) + 1
+  let date = first
+  while (!isWorked(date, working) && date < first + longestAway) date++
   return date + morning
 }

@@ -1,11 +1,11 @@
-import { daysAtChance } from '../cure/forecast.ts'
+import { daysAtChance, laidOn } from '../cure/forecast.ts'
 import { nextWorkingMorning } from './calendar.ts'
+import type { WorkingDays } from './calendar.ts'
 import { waitDays } from './step.ts'
 import type { Step } from './step.ts'
 
-export interface WorkingTime {
+export interface WorkingTime extends WorkingDays {
   readonly today: number
-  readonly workingDays: readonly boolean[]
   /** Chance, 0..1, at which a gate is taken as reached. */
   readonly confidence: number
 }
@@ -45,7 +45,7 @@ export function forwardDates(steps: readonly Step[], time: WorkingTime): readonl
 
 /** The date of one step, after those of the steps under it. */
 export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime): StepDate {
-  const { today, workingDays } = time
+  const { today } = time
   const under = step.over.map(({ step: at }) => dates[at]!)
   const before = under.reduce<StepDate | null>(
     (latest, date) => (latest && latest.day > date.day ? latest : date),
@@ -67,11 +67,11 @@ export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime
   const isOverDoubt = under.some(isDoubtful)
   if (step.until === 'never' || readyDay === Infinity || isOverDoubt) {
     const source = step.until === 'never' ? 'unsound' : 'unknown'
-    const day = nextWorkingMorning(Math.max(today, earliest) + pencilledDays, workingDays)
+    const day = nextWorkingMorning(Math.max(today, earliest) + pencilledDays, time)
     return { ...undated, day, source }
   }
   const morningAfter = (ready: number): number =>
-    ready <= today ? todayOrNext(today, earliest, workingDays) : nextWorkingMorning(ready, workingDays)
+    ready <= today ? todayOrNext(earliest, time) : nextWorkingMorning(ready, time)
   const day = morningAfter(Math.max(today, earliest, readyDay))
   const byGates = morningAfter(Math.max(today, earliest, gateDay))
   return { day, source: 'forecast', waitsFor, gateDay: byGates < day ? byGates : null }
@@ -89,13 +89,14 @@ function readinessOf(
   let [readyDay, gateDay] = [ground, ground]
   let waitsFor: number | null = null
   for (const spot of over) {
-    const { step, forecast } = spot
+    const { step } = spot
     const from = dates[step]!.day
-    const byGate = from + (waitDays(asks, spot, confidence) ?? Infinity)
+    const laid = { ...spot, forecast: laidOn(spot.forecast, from) }
+    const byGate = from + (waitDays(asks, laid, confidence) ?? Infinity)
     const more =
       typeof until === 'string' || asks === 'nothing'
         ? 0
-        : (daysAtChance(forecast, until.state, until.chance) ?? Infinity)
+        : (daysAtChance(laid.forecast, until.state, until.chance) ?? Infinity)
     const ready = Math.max(byGate, from + more)
     gateDay = Math.max(gateDay, byGate)
     if (ready > readyDay) [readyDay, waitsFor] = [ready, step]
@@ -104,7 +105,8 @@ function readinessOf(
 }
 
 /** Work that is ready now may begin now, if the studio works today. */
-function todayOrNext(today: number, earliest: number, workingDays: readonly boolean[]): number {
-  const next = nextWorkingMorning(Math.floor(today), workingDays)
+function todayOrNext(earliest: number, time: WorkingTime): number {
+  const { today } = time
+  const next = nextWorkingMorning(Math.floor(today), time)
   return Math.floor(next) === Math.floor(today) ? Math.max(today, earliest, next) : next
 }

@@ -1,4 +1,4 @@
-import { daysAtChance } from '../cure/forecast.ts'
+import { daysAtChance, laidOn } from '../cure/forecast.ts'
 import type { StateId } from '../cure/states.ts'
 import { seeded } from '../seeded.ts'
 import { nextWorkingMorning } from './calendar.ts'
@@ -14,14 +14,14 @@ import type { Step } from './step.ts'
 export function simulateReaching(
   steps: readonly Step[],
   state: StateId,
-  { today, workingDays }: WorkingTime,
+  time: WorkingTime,
   draws = 2000,
   seed = 1,
 ): readonly number[] | null {
   const random = seeded(seed)
   const days: number[] = []
   for (let draw = 0; draw < draws; draw++) {
-    const done = playedThrough(steps, state, today, workingDays, random)
+    const done = playedThrough(steps, state, time, random)
     if (done === null) return null
     days.push(done)
   }
@@ -32,10 +32,10 @@ export function simulateReaching(
 function playedThrough(
   steps: readonly Step[],
   state: StateId,
-  today: number,
-  workingDays: readonly boolean[],
+  time: WorkingTime,
   random: () => number,
 ): number | null {
+  const { today } = time
   const applied: number[] = []
   const chances: number[] = []
   let done = -Infinity
@@ -43,13 +43,14 @@ function playedThrough(
     const chance = 0.001 + 0.998 * random()
     let [before, ready] = [-Infinity, step.groundReady ?? -Infinity]
     for (const spot of step.over) {
-      const { step: at, forecast } = spot
-      const reached = waitDays(step.asks, spot, chances[at]!)
+      const { step: at } = spot
+      const laid = { ...spot, forecast: laidOn(spot.forecast, applied[at]!) }
+      const reached = waitDays(step.asks, laid, chances[at]!)
       if (reached === null) return null
       before = Math.max(before, applied[at]!)
       ready = Math.max(ready, applied[at]! + reached)
       if (typeof step.until !== 'string') {
-        const more = daysAtChance(forecast, step.until.state, chances[at]!)
+        const more = daysAtChance(laid.forecast, step.until.state, chances[at]!)
         if (more === null) return null
         ready = Math.max(ready, applied[at]! + more)
       }
@@ -59,11 +60,11 @@ function playedThrough(
       step.plannedDay ??
       (step.wetInWet && before > -Infinity
         ? Math.max(before, today)
-        : nextWorkingMorning(Math.max(today, before, ready), workingDays))
+        : nextWorkingMorning(Math.max(today, before, ready), time))
     applied.push(Math.max(day, before))
     chances.push(chance)
     for (const { forecast } of step.spots.filter(isFilm)) {
-      const reached = daysAtChance(forecast, state, chance)
+      const reached = daysAtChance(laidOn(forecast, applied.at(-1)!), state, chance)
       if (reached === null) return null
       done = Math.max(done, applied.at(-1)! + reached)
     }

@@ -348,7 +348,7 @@ function otherOrders({ layers }: Picture, { id, name }: LayerDocument): Tries {
 }
 
 /** On the days on which what lies under it, or all of it, has come further. */
-function laterDates({ finding, layer, picture, assessment }: ToMend): Tries {
+function laterDates({ finding, layer, assessment }: ToMend): Tries {
   const now = assessment.layers[finding.layer]!.date.day
   const under = finding.under === undefined ? null : assessment.layers[finding.under]!
   const ready = under
@@ -365,7 +365,7 @@ function laterDates({ finding, layer, picture, assessment }: ToMend): Tries {
     : [7, 30, 90].map((days) => now + days)
   return ready
     .map((day) =>
-      nextWorkingMorning(Math.max(day, assessment.workingTime.today), picture.settings.workingDays),
+      nextWorkingMorning(Math.max(day, assessment.workingTime.today), assessment.workingTime),
     )
     .filter((day) => day > now + 0.5)
     .map((day) => ({
