@@ -1,6 +1,5 @@
 import { methodOf } from '../src/core/batch/method.ts'
 import { findInLibrary } from '../src/core/materials/find.ts'
-import { usualBounds } from '../src/core/materials/iodine.ts'
 import { dateOf, dayOf, minuteOf } from '../src/core/plan/calendar.ts'
 import type { Batch } from '../src/document/batch.ts'
 import { mediumOfBatch } from '../src/document/batchMedium.ts'
@@ -16,7 +15,15 @@ import type { LayerDocument, Painted } from '../src/document/layer.ts'
 import { blankLayer } from '../src/document/blankLayer.ts'
 import { blankPainting } from '../src/document/blankPainting.ts'
 import { blankLot } from '../src/document/blankLot.ts'
+import { blankFinger } from '../src/document/blankFinger.ts'
+import type { Finger } from '../src/core/cure/checks.ts'
+import { defaultSettings } from '../src/document/studio.ts'
 import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
+
+const finger = (id: string, layerId: string, at: string, found: Finger) => ({
+  ...blankFinger({ id, at, ...found }),
+  layerId,
+})
 
 const lot = (id: string, name: string, base: string | null, rest: Partial<ShelfItem>): ShelfItem =>
   blankLot({ id, name, base, family: 'oil', ...rest })
@@ -414,21 +421,21 @@ export function ternStreet(now: string): StudioDocument {
     format: 'grelta.studio',
     version: 1,
     settings: {
+      ...defaultSettings,
       studioName: 'Tern Street Studio, Osmarre',
       climate: { temperatureC: 19, relativeHumidityPct: 54, light: 1 },
       workingDays: [true, true, true, true, true, true, false],
       confidence: 0.8,
-      spoons: 'metric',
-      policies: [],
-      dryingBounds: usualBounds,
-      dipMl: {},
-      jarUses: {},
     },
     shelf: [...shelf(today)],
     tubes: [...tubes],
     batches: [...jars],
     mediums,
     practices: [],
+    swatches: [],
+    trials: [],
+    readings: [],
+    reminders: [],
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', {
         widthCm: 60,
@@ -520,9 +527,9 @@ export function ternStreet(now: string): StudioDocument {
     ],
     layers: layers.map((layer) => ({ ...layer })),
     touchTests: [
-      { id: 'glasshouse-touch-1', layerId: 'glasshouse-3', at: minute(31, 9), feel: 'touch', note: '' },
-      { id: 'glasshouse-touch-2', layerId: 'glasshouse-3', at: minute(16, 9), feel: 'firm', note: '' },
-      { id: 'clock-touch-1', layerId: 'clock-mender-2', at: minute(3, 9), feel: 'tacky', note: '' },
+      finger('glasshouse-touch-1', 'glasshouse-3', minute(31, 9), { check: 'touch', passed: true }),
+      finger('glasshouse-touch-2', 'glasshouse-3', minute(16, 9), { check: 'fingernail', passed: true }),
+      finger('clock-touch-1', 'clock-mender-2', minute(3, 9), { check: 'touch', passed: false }),
     ],
   }
 }

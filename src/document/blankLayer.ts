@@ -16,6 +16,7 @@ export const blankLayer = (
   pass: false,
   prepared: null,
   plannedOn: null,
+  hours: null,
   swatch: null,
   palette: null,
   mixed: [],

@@ -19,6 +19,7 @@ export const blankPainting = (
   client: '',
   place: '',
   photos: [],
+  moves: [],
   mapPhoto: null,
   habitsOff: [],
   note: '',

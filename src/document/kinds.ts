@@ -1,4 +1,5 @@
 import type { ZodType } from 'zod'
+import { fingerWords } from '../core/cure/checks.ts'
 import { batchSchema } from './batch.ts'
 import type { Batch } from './batch.ts'
 import { batchTitle } from './batchMedium.ts'
@@ -9,7 +10,10 @@ import {
   mentionsOfLayer,
   mentionsOfMedium,
   mentionsOfPainting,
+  mentionsOfReminder,
+  mentionsOfSwatch,
   mentionsOfTouchTest,
+  mentionsOfTrial,
   mentionsOfTube,
 } from './mentions.ts'
 import type { Mention, Role } from './mentions.ts'
@@ -23,6 +27,15 @@ import { practiceFromVersion1, practiceSchema } from './practice.ts'
 import type { PracticeDocument } from './practice.ts'
 import { paintingFromVersion1, paintingSchema, settingsSchema, touchTestSchema } from './studio.ts'
 import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
+import { fingerFromVersion1 } from './finger.ts'
+import { reminderSchema } from './reminder.ts'
+import type { Reminder } from './reminder.ts'
+import { readingSchema } from './room.ts'
+import type { RoomReadingDocument } from './room.ts'
+import { swatchSchema } from './swatch.ts'
+import type { Swatch } from './swatch.ts'
+import { trialSchema } from './trial.ts'
+import type { Trial } from './trial.ts'
 import { idSchema } from './values.ts'
 
 /** What is stored, by kind. Each kind has a table of its name. */
@@ -36,6 +49,10 @@ export interface Bodies {
   painting: PaintingDocument
   layer: LayerDocument
   touch_test: TouchTest
+  swatch: Swatch
+  trial: Trial
+  reading: RoomReadingDocument
+  reminder: Reminder
 }
 export type Kind = keyof Bodies
 
@@ -75,7 +92,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     titleOf: ({ studioName }) => studioName,
     mentionsOf: none,
     role: null,
-    judgedBy: ['climate', 'workingDays', 'confidence', 'policies'],
+    judgedBy: ['climate', 'season', 'places', 'workingDays', 'away', 'confidence', 'policies'],
   },
   shelf_item: {
     version: 1,
@@ -178,6 +195,7 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
       'areas',
       'widthCm',
       'heightCm',
+      'moves',
     ],
   },
   layer: {
@@ -192,15 +210,56 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     judgedBy: ['position', 'name', 'prepared', ...settledByPainting, 'painted'],
   },
   touch_test: {
-    version: 1,
+    version: 2,
     schema: touchTestSchema,
-    upcasts: [],
+    upcasts: [fingerFromVersion1],
     word: 'touch test',
-    titleOf: ({ feel }) => feel,
+    titleOf: fingerWords,
     parentOf: ({ layerId }) => layerId,
     mentionsOf: mentionsOfTouchTest,
     role: null,
-    judgedBy: ['at', 'feel'],
+    judgedBy: ['at', 'check', 'passed', 'counts'],
+  },
+  swatch: {
+    version: 1,
+    schema: swatchSchema,
+    upcasts: [],
+    word: 'swatch',
+    titleOf: ({ name }) => name,
+    mentionsOf: mentionsOfSwatch,
+    role: 'swatch',
+    judgedBy: ['laid', 'ground', 'placeId', 'fingers'],
+  },
+  trial: {
+    version: 1,
+    schema: trialSchema,
+    upcasts: [],
+    word: 'trial',
+    titleOf: ({ question }) => question,
+    mentionsOf: mentionsOfTrial,
+    role: null,
+    judgedBy: [],
+  },
+  reading: {
+    version: 1,
+    schema: readingSchema,
+    upcasts: [],
+    word: 'reading of the room',
+    titleOf: ({ on }) => on,
+    parentOf: ({ placeId }) => placeId,
+    mentionsOf: none,
+    role: null,
+    judgedBy: ['temperatureC', 'relativeHumidityPct', 'light'],
+  },
+  reminder: {
+    version: 1,
+    schema: reminderSchema,
+    upcasts: [],
+    word: 'reminder',
+    titleOf: ({ text }) => text,
+    mentionsOf: mentionsOfReminder,
+    role: null,
+    judgedBy: [],
   },
 }
 

@@ -64,6 +64,8 @@ const planned = {
   /** What was done to what lies under it, so that it takes hold; null: nothing. */
   prepared: z.enum(preparations).nullable().default(null),
   plannedOn: dateSchema.nullable(),
+  /** Hours it takes to paint; null: as the studio's layers usually do. */
+  hours: z.number().positive('It takes some minutes.').max(200).nullable().default(null),
   /** A swatch of it over white, on a grey scale from 0 black to 10 white: that white, and it over the white. Null: none yet. */
   swatch: z
     .object({

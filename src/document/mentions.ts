@@ -8,10 +8,13 @@ import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import { materialsOfTube, tubesIn } from './paints.ts'
 import type { OwnTube } from './tube.ts'
+import type { Reminder } from './reminder.ts'
 import type { PaintingDocument, TouchTest } from './studio.ts'
+import type { Swatch } from './swatch.ts'
+import type { Trial } from './trial.ts'
 
 /** What may be named by something else: a batch is named where a medium is. */
-export type Role = 'painting' | 'layer' | 'medium' | 'material' | 'practice' | 'tube'
+export type Role = 'painting' | 'layer' | 'medium' | 'material' | 'practice' | 'tube' | 'swatch'
 
 /** One thing named by another. */
 export interface Mention {
@@ -68,6 +71,19 @@ export const mentionsOfTube = (tube: OwnTube): readonly Mention[] =>
 export const mentionsOfTouchTest = ({ layerId }: TouchTest): readonly Mention[] => [
   { role: 'layer', id: layerId, holds: true },
 ]
+
+/** A swatch keeps its own copy of what was laid. */
+export const mentionsOfSwatch = ({ laid }: Swatch): readonly Mention[] =>
+  distinct([
+    ...mentionsOfBrush(laid, false),
+    ...(laid.used ? materialsIn(laid.used.recipe).map((id) => material(id)) : []),
+  ])
+
+export const mentionsOfTrial = ({ swatchId, controlId }: Trial): readonly Mention[] =>
+  distinct([swatchId, controlId].map((id) => ({ role: 'swatch', id, holds: true })))
+
+export const mentionsOfReminder = ({ paintingId }: Reminder): readonly Mention[] =>
+  paintingId ? [{ role: 'painting', id: paintingId, holds: false }] : []
 
 /** Each thing once; it is held if any mention of it holds. */
 function distinct(mentions: readonly Mention[]): readonly Mention[] {

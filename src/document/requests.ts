@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { fingerToldSchema } from './finger.ts'
 import { kindNames } from './kinds.ts'
 import type { Kind } from './kinds.ts'
 import { mediumSchema, recipeSchema } from './recipe.ts'
@@ -6,9 +7,9 @@ import { shelfItemSchema } from './shelf.ts'
 import { ownTubeSchema } from './tube.ts'
 import { correctionSchema, plannedLayerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
-import { feels, paintingSchema, settingsSchema } from './studio.ts'
+import { paintingSchema, settingsSchema } from './studio.ts'
 import { mostAreas } from '../core/stack/area.ts'
-import { idSchema, minuteSchema, nameSchema, noteSchema } from './values.ts'
+import { idSchema, minuteSchema, nameSchema } from './values.ts'
 
 /** Bodies of the writes. `seen` is the revision the painter was looking at; null adds. */
 
@@ -43,11 +44,7 @@ export const paintedRequest = z.object({
   areas: z.array(nameSchema).max(mostAreas).optional(),
 })
 export const correctedRequest = correctionSchema
-export const touchRequest = z.object({
-  feel: z.enum(feels),
-  at: minuteSchema.optional(),
-  note: noteSchema.default(''),
-})
+export const touchRequest = fingerToldSchema
 /** An event, or whatever removed a thing that is no longer there. */
 export const undoRequest = z.union([
   z.object({ event: z.number().int().min(1) }),

@@ -6,17 +6,14 @@ import { fits, mostAreas } from '../core/stack/area.ts'
 import { grounds, supports } from '../core/stack/support.ts'
 import { preparations } from '../core/stack/event.ts'
 import { departureSchema } from './departure.ts'
+import { fingerSchema } from './finger.ts'
+import { reminderSchema } from './reminder.ts'
+import { dryingClimateSchema, placeSchema, readingSchema, seasonSchema } from './room.ts'
+import { swatchSchema } from './swatch.ts'
+import { trialSchema } from './trial.ts'
 import { shapeSchema } from './shape.ts'
 import { habitIds } from '../core/soundness/habits.ts'
-import {
-  climateSchema,
-  dateSchema,
-  idSchema,
-  minuteSchema,
-  nameSchema,
-  noteSchema,
-  photoSchema,
-} from './values.ts'
+import { dateSchema, idSchema, nameSchema, noteSchema, photoSchema } from './values.ts'
 import { batchSchema } from './batch.ts'
 import { ownTubeSchema } from './tube.ts'
 import { shelfItemSchema } from './shelf.ts'
@@ -29,13 +26,32 @@ import { mediumSchema } from './recipe.ts'
 const chosen = <Item extends { readonly id: string }>(items: readonly Item[]) =>
   z.enum(items.map(({ id }) => id) as [string, ...string[]])
 
+const awaySchema = z
+  .object({ from: dateSchema, until: dateSchema })
+  .refine(({ from, until }) => from <= until, {
+    path: ['until'],
+    message: 'You come back after you leave: the last day is not before the first.',
+  })
+
 export const settingsSchema = z.object({
   studioName: nameSchema,
-  climate: climateSchema.refine(
-    ({ temperatureC }) => temperatureC >= 5 && temperatureC <= 35,
-    'Drying is forecast between 5 and 35 °C only.',
-  ),
+  climate: dryingClimateSchema,
+  /** How the studio's own room goes through the year where no reading says so. */
+  season: seasonSchema.default('steady'),
+  /** Other places where pictures dry. */
+  places: z.array(placeSchema).max(20, 'At most 20 places.').default([]),
   workingDays: z.array(z.boolean()).length(7),
+  /** Days nobody works, the last included. */
+  away: z.array(awaySchema).max(60, 'At most 60 times away.').default([]),
+  /** Hours of a working day, and those a layer takes where it does not say. */
+  hoursADay: z.number().min(0.5, 'Half an hour a day at least.').max(24, 'A day has 24 hours.').default(6),
+  hoursALayer: z.number().min(0.1, 'A layer takes some minutes.').max(24).default(2),
+  /** The secret part of the calendar's address; null: no calendar is given out. */
+  calendarKey: z
+    .string()
+    .regex(/^[a-z0-9]{20,64}$/)
+    .nullable()
+    .default(null),
   /** Chance at which a gate is taken as reached. */
   confidence: z.number().min(0.5, 'Plan on at least 50 %.').max(0.95, 'Plan on at most 95 %.'),
   spoons: z.enum(['us', 'metric']),
@@ -58,7 +74,13 @@ export type Settings = z.infer<typeof settingsSchema>
 export const defaultSettings: Settings = {
   studioName: 'My studio',
   climate: { temperatureC: 20, relativeHumidityPct: 50, light: 1 },
+  season: 'steady',
+  places: [],
   workingDays: [true, true, true, true, true, false, false],
+  away: [],
+  hoursADay: 6,
+  hoursALayer: 2,
+  calendarKey: null,
   confidence: 0.8,
   spoons: 'metric',
   policies: [],
@@ -146,6 +168,11 @@ export const paintingSchema = z.object({
     .array(z.object({ hash: photoSchema, on: dateSchema, note: lineSchema.default('') }))
     .max(200, 'At most 200 photographs.')
     .default([]),
+  /** Where it dries, from which day on; empty: in the studio's own room. */
+  moves: z
+    .array(z.object({ placeId: idSchema, on: dateSchema }))
+    .max(200, 'At most 200 moves.')
+    .default([]),
   /** The photograph its map is drawn on; null: a bare rectangle. */
   mapPhoto: photoSchema.nullable().default(null),
   /** Hints at soft habits that the painter does not want on this picture. */
@@ -162,17 +189,9 @@ export function paintingFromVersion1({
   return { ...rest, dates: typeof deadline === 'string' ? [{ what: 'shown', on: deadline }] : [] }
 }
 
-/** How a layer felt to the finger. */
-export const feels = ['wet', 'tacky', 'touch', 'firm'] as const
-export const touchTestSchema = z.object({
-  id: idSchema,
-  layerId: idSchema,
-  at: minuteSchema,
-  feel: z.enum(feels),
-  note: noteSchema.default(''),
-})
+/** A hand on a layer. */
+export const touchTestSchema = fingerSchema.extend({ layerId: idSchema })
 export type TouchTest = z.infer<typeof touchTestSchema>
-export type Feel = (typeof feels)[number]
 
 export const studioDocumentSchema = z.object({
   format: z.literal('grelta.studio'),
@@ -186,6 +205,10 @@ export const studioDocumentSchema = z.object({
   paintings: z.array(paintingSchema).max(2000),
   layers: z.array(layerSchema).max(20000),
   touchTests: z.array(touchTestSchema).max(50000),
+  swatches: z.array(swatchSchema).max(5000).default([]),
+  trials: z.array(trialSchema).max(2000).default([]),
+  readings: z.array(readingSchema).max(50000).default([]),
+  reminders: z.array(reminderSchema).max(5000).default([]),
 })
 export type StudioDocument = z.infer<typeof studioDocumentSchema>
 

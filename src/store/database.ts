@@ -59,6 +59,22 @@ export interface AssessmentRow {
   verdict: string | null
   summary: string | null
   solved: string | null
+  /** What its checks say of how its films dry, for learning; null: none were made. */
+  observed: string | null
+}
+
+/** Something reckoned from all that is stored, kept until it is reckoned anew. */
+export interface KnownRow {
+  name: string
+  body: string
+}
+
+/** What the calendar feed last told of one entry: it is told again only with a higher sequence number. */
+export interface FeedEntryRow {
+  uid: string
+  sequence: number
+  stamp: string
+  said: string
 }
 
 export interface Tables {
@@ -71,6 +87,12 @@ export interface Tables {
   painting: StoredRow
   layer: StoredRow & { parent_id: string }
   touch_test: StoredRow & { parent_id: string }
+  swatch: StoredRow
+  trial: StoredRow
+  reading: StoredRow & { parent_id: string }
+  reminder: StoredRow
+  known: KnownRow
+  feed_entry: FeedEntryRow
   event: EventRow
   event_thing: EventThingRow
   mention: MentionRow

@@ -88,8 +88,8 @@ export async function listByIds<K extends Kind>(
   )
 }
 
-/** Layers of these paintings, or touch tests of these layers, in one query. */
-export async function listOf<K extends 'layer' | 'touch_test'>(
+/** Layers of these paintings, touch tests of these layers, or readings of these places, in one query. */
+export async function listOf<K extends 'layer' | 'touch_test' | 'reading'>(
   db: Reader,
   kind: K,
   parentIds: readonly string[],

@@ -45,6 +45,8 @@ async function nobodyHolds(trx: Trx, { kind, id, before }: Touched): Promise<voi
     throw refused(`The layer ${holderName} is planned with ${name}. Choose another medium there first.`)
   if (role === 'practice')
     throw refused(`${holderName} follows ${name}. Choose another practice there first.`)
+  if (user.kind === 'trial')
+    throw refused(`${name} is part of the trial “${holderName}”. Remove the trial first.`)
   if (user.kind === 'touch_test') throw refused(`${name} has a touch test. Take that back first.`)
   throw refused(`${holderName} rests on ${name}. Take it away there first.`)
 }
@@ -64,6 +66,7 @@ const words: Readonly<Record<Mention['role'], string>> = {
   material: 'material',
   practice: 'practice',
   tube: 'tube',
+  swatch: 'swatch',
 }
 
 /** What it names anew must be there; what it named before may have gone since. */

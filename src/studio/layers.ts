@@ -2,7 +2,8 @@ import { listed } from '../core/words.ts'
 import { paintedAtOf } from '../document/brush.ts'
 import { settledByPainting } from '../document/layer.ts'
 import type { LayerDocument, PlannedLayer } from '../document/layer.ts'
-import type { TouchTest } from '../document/studio.ts'
+import { blankFinger } from '../document/blankFinger.ts'
+import type { FingerTold } from '../document/finger.ts'
 import type { Trx } from '../store/database.ts'
 import { bare, changedFields, StaleWrite } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
@@ -101,12 +102,15 @@ export const byPosition = (a: LayerDocument, b: LayerDocument): number =>
 /** Logs a finger on a layer. Without a minute it is now, or, should the clock have gone back, the minute it was painted. */
 export const logTouch = (
   write: Write,
-  { at, ...test }: Omit<TouchTest, 'id' | 'at'> & { readonly at?: string | undefined },
+  { at, layerId, ...told }: FingerTold & { readonly layerId: string },
 ): Promise<Written> =>
   commit(write, async (trx) => {
-    const layer = await findOrRefuse(trx, 'layer', test.layerId)
+    const layer = await findOrRefuse(trx, 'layer', layerId)
     const id = crypto.randomUUID()
-    const body = { ...test, id, at: at ?? latest([write.at, paintedAtOf(layer)]) }
+    const body = {
+      layerId,
+      ...blankFinger({ ...told, id, at: at ?? latest([write.at, paintedAtOf(layer)]) }),
+    }
     return {
       what: `Touched ${layer.name}`,
       paintingId: layer.paintingId,

@@ -6,8 +6,9 @@ import { isFilm, waitDays } from '../core/plan/step.ts'
 import type { Step, StepSpot } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Verdict } from '../core/severity.ts'
-import { doubtfulFeels } from '../document/fingers.ts'
-import type { Feel, Settings } from '../document/studio.ts'
+import type { CheckId } from '../core/cure/checks.ts'
+import { doubtfulPasses } from '../document/fingers.ts'
+import type { Settings } from '../document/studio.ts'
 import { stepsOfSummary } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
@@ -30,8 +31,8 @@ export interface TouchSpot {
   /** Days of the calendar at 10, 50 and 90 %. */
   readonly days: readonly [number, number, number] | null
   readonly state: string
-  /** What it can hardly feel like yet. */
-  readonly doubtful: readonly Feel[]
+  /** The checks it can hardly pass yet. */
+  readonly doubtful: readonly CheckId[]
 }
 
 export interface TodayEntry {
@@ -199,6 +200,6 @@ function touchOf(
     chance,
     days: days.includes(null) ? null : (days.map((day) => paintedDay + day!) as [number, number, number]),
     state: stateOn(forecast, today - paintedDay),
-    doubtful: doubtfulFeels([forecast], today - paintedDay),
+    doubtful: doubtfulPasses([forecast], today - paintedDay),
   }
 }

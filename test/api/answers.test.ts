@@ -93,7 +93,7 @@ describe('every answer is as it is described', () => {
     await asked('POST', '/api/layers/{id}/mixed', { heaps: [heap] }, { id: 'nothing' })
     await asked('DELETE', '/api/tubes/{id}', { seen: 1 }, { id: 't' })
     await asked('POST', '/api/layers/{id}/painted', {}, { id: 'l' })
-    await asked('POST', '/api/layers/{id}/touch', { feel: 'tacky' }, { id: 'l' })
+    await asked('POST', '/api/layers/{id}/touch', { check: 'touch', passed: false }, { id: 'l' })
     await asked('POST', '/api/undo', { event: written!['event'] })
     await asked('POST', '/api/undo', { event: written!['event'] })
     const begun = await asked('POST', '/api/batches', {

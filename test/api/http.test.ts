@@ -546,9 +546,9 @@ describe('over HTTP', () => {
         422,
         'First ground lies under Layer b and is not painted yet. Say first that it is painted, or change the order.',
       ])
-      expect((await ask('POST', '/api/layers/b/touch', { feel: 'firm' })).body.error!.message).to.include(
-        'nothing to touch',
-      )
+      expect(
+        (await ask('POST', '/api/layers/b/touch', { check: 'fingernail', passed: true })).body.error!.message,
+      ).to.include('nothing to touch')
     })
     it('a painted layer keeps its medium whatever becomes of the recipe', async () => {
       expect((await ask('POST', '/api/layers/a/painted', {})).status).to.equal(200)
@@ -609,7 +609,7 @@ describe('over HTTP', () => {
         .and.include('SUMMARY:The kiln door: Layer d')
     })
     it('a touch test is taken back in one step, and not twice', async () => {
-      const { body } = await ask('POST', '/api/layers/a/touch', { feel: 'tacky' })
+      const { body } = await ask('POST', '/api/layers/a/touch', { check: 'touch', passed: false })
       expect((await read()).touchTests).to.have.length(1)
       expect((await ask('POST', '/api/undo', { event: body['event'] })).status).to.equal(200)
       expect((await read()).touchTests).to.have.length(0)

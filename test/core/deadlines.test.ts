@@ -2,7 +2,7 @@ import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { forecastOf, chanceBy, daysAtChance, laidOn, likelyDays } from '../../src/core/cure/forecast.ts'
-import { clockOf } from '../../src/core/cure/roomClock.ts'
+import { roomClockOf } from '../../src/core/cure/roomClock.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { latestStart, readyDay } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf, isWorked, nextWorkingMorning } from '../../src/core/plan/calendar.ts'
@@ -92,7 +92,7 @@ describe('months as painters count them (C79)', () => {
 })
 
 describe('a room that changes', () => {
-  const winter = clockOf(
+  const winter = roomClockOf(
     100,
     Array.from({ length: 400 }, (_, at) => (at < 200 ? 0.5 : 1.5)),
   )
@@ -111,7 +111,7 @@ describe('a room that changes', () => {
         fc.double({ min: 0.05, max: 0.95, noNaN: true }),
         (paces, laidDay, chance) => {
           const forecast = forecastOf(stateDaysFromTable({ thicknessUm: 60, rate: 1 }), 60, [], {
-            room: clockOf(0, paces),
+            room: roomClockOf(0, paces),
             laidDay,
           })
           const days = daysAtChance(forecast, 'firm', chance)!

@@ -7,7 +7,7 @@ import type { Picture } from '../../src/document/picture.ts'
 import { solve } from '../../src/document/solve.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
-import { layer as plainLayer, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
+import { layer as plainLayer, paintedAt, painting, picture as anyPicture, touched } from '../studio/bodies.ts'
 
 const today = dayOf('2026-11-24')! + 0.4
 const oil = {
@@ -92,14 +92,15 @@ describe('a painting, assessed', () => {
   })
   it('a finger that found it dry brings the next layer nearer; one that found it wet puts it off', () => {
     const painted = layer('first', 0, 'pw6_rutile', { at: '2026-11-21T10:00' })
-    const next = (feel?: 'touch' | 'wet'): number =>
+    const next = (passed?: boolean): number =>
       judged(
         picture([painted, layer('next', 1, 'pw6_rutile')], {
-          touchTests: feel ? [{ id: 't', layerId: 'first', at: '2026-11-24T09:00', feel, note: '' }] : [],
+          touchTests:
+            passed === undefined ? [] : [touched('first', '2026-11-24T09:00', { check: 'touch', passed })],
         }),
       ).layers[1]!.date.day
-    expect(next('touch')).to.be.below(next())
-    expect(next('wet')).to.be.at.least(next())
+    expect(next(true)).to.be.below(next())
+    expect(next(false)).to.be.at.least(next())
   })
   it('a cold room puts every planned date off', () => {
     const layers = [layer('a', 0, 'pw6_rutile'), layer('b', 1, 'pw6_rutile'), layer('c', 2, 'pw6_rutile')]

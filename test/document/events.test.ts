@@ -21,7 +21,7 @@ import { solve } from '../../src/document/solve.ts'
 import { readStored } from '../../src/document/kinds.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
 import { quietDayOf, stepsOfSummary, summaryOf } from '../../src/document/summary.ts'
-import { layer, medium, paintedAt, painting, picture } from '../studio/bodies.ts'
+import { layer, medium, paintedAt, painting, picture, touched } from '../studio/bodies.ts'
 
 const find = findInStudio([])
 const white: LayerDocument['paints'] = [
@@ -207,8 +207,8 @@ describe('passes of one sitting', () => {
     }),
   )
   it('lie as one film, found under either; a finger on the one tells of the other', () => {
-    const touched = [{ id: 't', layerId: 'b', at: at(20), feel: 'firm' as const, note: '' }]
-    const { layers, areas } = assess(picture([film, pass], { touchTests: touched }), find)
+    const nail = [touched('b', at(20), { check: 'fingernail', passed: true })]
+    const { layers, areas } = assess(picture([film, pass], { touchTests: nail }), find)
     expect(areas[0]!.layers).to.deep.equal([0])
     expect(layers[1]!.spots[0]).to.equal(layers[0]!.spots[0])
     expect(layers[0]!.spots[0]!.passes).to.have.length(2)

@@ -14,7 +14,14 @@ import type { Picture } from '../../src/document/picture.ts'
 import { solve } from '../../src/document/solve.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
 import { suctionUnderLayer } from '../../src/document/suctionUnder.ts'
-import { layer as anyLayer, medium, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
+import {
+  layer as anyLayer,
+  medium,
+  paintedAt,
+  painting,
+  picture as anyPicture,
+  touched,
+} from '../studio/bodies.ts'
 
 const recipe = (material: string) => ({ recipe: { lines: [{ material, amount: 1, unit: 'ml' as const }] } })
 const stand = medium('stand', recipe('linseed_stand_oil'))
@@ -158,7 +165,7 @@ describe('thick, thin, fast and slow on a picture', () => {
     const found = (touchTests: Picture['touchTests']) =>
       rulesIn({ ...picture([slow, fast]), touchTests }).includes('slow-under-fast')
     expect(found([])).to.equal(true)
-    const firm = { id: 't', layerId: 'slow', at: '2026-11-25T08:00', feel: 'firm' as const, note: '' }
+    const firm = touched('slow', '2026-11-25T08:00', { check: 'fingernail', passed: true })
     expect(found([firm])).to.equal(false)
   })
 })

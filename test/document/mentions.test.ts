@@ -13,7 +13,7 @@ import { saveLayer } from '../../src/studio/layers.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { removeShelfItem, saveShelfItem } from '../../src/studio/shelf.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
-import { emptyBatch, layer, lot, medium, painting, paintedAt } from '../studio/bodies.ts'
+import { emptyBatch, layer, lot, medium, painting, paintedAt, touched } from '../studio/bodies.ts'
 import { emptyStudio, now } from '../studio/desk.ts'
 
 const held = (mentions: ReturnType<typeof mentionsOfLayer>): readonly string[] =>
@@ -55,9 +55,9 @@ describe('what a thing names', () => {
       ['medium', 'a', false],
       ['material', 'damar', false],
     ])
-    expect(
-      held(mentionsOfTouchTest({ id: 't', layerId: 'l', at: now, feel: 'wet', note: '' })),
-    ).to.deep.equal(['layer l'])
+    expect(held(mentionsOfTouchTest(touched('l', now, { check: 'smudge', passed: false })))).to.deep.equal([
+      'layer l',
+    ])
   })
 })
 

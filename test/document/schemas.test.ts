@@ -90,7 +90,7 @@ describe('bad input is told what to change', () => {
     ['a jar of nothing', batchSchema, emptyBatch('b', { jarMl: 0 }), /more than nothing/],
     ['a batch of no size', createBatchRequest, { mediumId: 'm', by: { kind: 'mass', g: 0 } }, /above zero/],
     ['an order of nothing', orderRequest, { layerIds: [], was: [] }, /./],
-    ['a feeling nobody has', touchRequest, { feel: 'spongy' }, /./],
+    ['a feeling nobody has', touchRequest, { check: 'sponge' }, /./],
     ['something set aside of no kind', asideRequest, { kind: 'nothing', id: 'x', then: 'remove' }, /./],
   ]
   for (const [what, schema, value, sentence] of told)

@@ -8,10 +8,12 @@ import { blankLot } from '../../src/document/blankLot.ts'
 import { blankTube } from '../../src/document/blankTube.ts'
 import type { OwnTube } from '../../src/document/tube.ts'
 import type { LayerDocument, Painted } from '../../src/document/layer.ts'
+import { blankFinger } from '../../src/document/blankFinger.ts'
+import type { Finger } from '../../src/core/cure/checks.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import type { Picture } from '../../src/document/picture.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
-import type { PaintingDocument } from '../../src/document/studio.ts'
+import type { PaintingDocument, TouchTest } from '../../src/document/studio.ts'
 
 /** Plain things to test with; what matters to a test is said there. */
 
@@ -67,6 +69,12 @@ export const layer = (
 export function paintedAt(at: string, plan: LayerDocument, used: Painted['used'] = null): LayerDocument {
   return { ...plan, plannedOn: null, painted: { at, ...planOf(plan), used, materials: [] } }
 }
+
+/** A hand on a layer. */
+export const touched = (layerId: string, at: string, finger: Finger): TouchTest => ({
+  ...blankFinger({ ...finger, id: 't', at }),
+  layerId,
+})
 
 export const lot = (id: string, rest: Partial<ShelfItem> = {}): ShelfItem =>
   blankLot({ id, name: `Lot ${id}`, base: 'walnut', family: 'oil', ...rest })

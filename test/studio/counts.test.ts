@@ -83,7 +83,9 @@ describe('what a list costs, however long a painter has worked', () => {
     const [few, many] = [await studioOf(small), await studioOf(large)]
     const costs = async ({ db, asked }: typeof few): Promise<readonly number[]> => [
       await asked(() => saveLayer({ db, at: now }, layer('new', 'painting-1', 30), null)),
-      await asked(() => logTouch({ db, at: now }, { layerId: 'layer-4-1', feel: 'firm', note: '' })),
+      await asked(() =>
+        logTouch({ db, at: now }, { layerId: 'layer-4-1', check: 'fingernail', passed: true, note: '' }),
+      ),
       await asked(() => createBatch({ db, at: now }, madeOf('medium-3'))),
     ]
     expect(await costs(many)).to.deep.equal(await costs(few))
@@ -124,7 +126,7 @@ describe('what is judged again', () => {
     const write = { db, at: now }
     await saveLayer(write, layer('new', 'painting-1', 30), null)
     expect(await judged()).to.deep.equal(['painting-1'])
-    await logTouch(write, { layerId: 'layer-4-1', feel: 'firm', note: '' })
+    await logTouch(write, { layerId: 'layer-4-1', check: 'fingernail', passed: true, note: '' })
     expect(await judged()).to.deep.equal(['painting-4'])
     await saveMedium(write, { ...(await body(db, 'medium-1')), note: 'only a note' }, 1)
     expect(await judged()).to.deep.equal([])

@@ -33,7 +33,7 @@ describe('what other windows did', () => {
     const { db, close } = await demoStudio()
     const first = (await list(db, 'layer')).find(({ painted }) => painted)!
     const { event } = await saveLayer({ db, at }, { ...bare(first), note: 'seen' }, first.revision)
-    const touched = await logTouch({ db, at }, { layerId: first.id, feel: 'touch', note: '' })
+    const touched = await logTouch({ db, at }, { layerId: first.id, check: 'touch', passed: true, note: '' })
     expect((await newsSince(db, event - 1, day)).things.map(({ kind }) => kind)).to.deep.equal([
       'layer',
       'touch_test',

@@ -81,15 +81,15 @@ describe('a painted layer keeps what it was painted with', () => {
     expect((await paintedOf('a')).materials[0]!.rate).to.equal(2)
   })
   it('and goes with its touch tests when it is removed', async () => {
-    await logTouch(write(), { layerId: 'b', feel: 'tacky', note: '' })
+    await logTouch(write(), { layerId: 'b', check: 'touch', passed: false, note: '' })
     const now_ = (await find(studio.db, 'layer', 'b'))!
     await removeLayer(write(), 'b', now_.revision)
     expect(await list(studio.db, 'touch_test')).to.deep.equal([])
   })
   it('is not logged before its time, nor touched before it is painted', async () => {
-    expect(await refusalOf(logTouch(write(), { layerId: 'c', feel: 'wet', note: '' }))).to.include(
-      'not painted yet',
-    )
+    expect(
+      await refusalOf(logTouch(write(), { layerId: 'c', check: 'smudge', passed: false, note: '' })),
+    ).to.include('not painted yet')
     expect(await refusalOf(logPainted(write(), 'c', { paintedAt: '2026-01-01T10:00' }))).to.include(
       'was painted on 24 Nov 2026',
     )
@@ -171,7 +171,7 @@ describe('what was painted is a fact', () => {
     )
   })
   it('a wrong touch test is taken out; then the painting itself can be taken back, and the record keeps it', async () => {
-    const { made } = await logTouch(write(), { layerId: 'body', feel: 'firm', note: '' })
+    const { made } = await logTouch(write(), { layerId: 'body', check: 'fingernail', passed: true, note: '' })
     expect(await refusalOf(takeBackPainted(write(), 'body'))).to.include('has a touch test')
     const test = (await find(studio.db, 'touch_test', made[0]!))!
     await removeTouch(write(), test.id, test.revision)

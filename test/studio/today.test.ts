@@ -32,7 +32,10 @@ describe('the morning at Tern Street', () => {
     expect([glasshouse.readiness, glasshouse.touch!.gate]).to.deep.equal(['touch', 'firm'])
   })
   it('a nail that leaves no mark makes the glaze ready to paint on', async () => {
-    await logTouch({ db, at: now }, { layerId: 'glasshouse-4', at: now, feel: 'firm', note: '' })
+    await logTouch(
+      { db, at: now },
+      { layerId: 'glasshouse-4', at: now, check: 'fingernail', passed: true, note: '' },
+    )
     expect((await entry('glasshouse')).readiness).to.equal('ready')
   })
   it('what the room forbids has no day, and no finger makes it one', async () => {

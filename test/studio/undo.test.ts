@@ -81,7 +81,7 @@ describe('taking back', () => {
     const painted = await logPainted(write(), 'gate-1')
     const touched = await logTouch(
       { db, at: '2026-11-25T09:00' },
-      { layerId: 'gate-1', feel: 'tacky', note: '' },
+      { layerId: 'gate-1', check: 'touch', passed: false, note: '' },
     )
     expect(await refusalOf(undoEvent(write(), painted.event))).to.include('has a touch test')
     await undoEvent(write(), touched.event)
@@ -269,7 +269,7 @@ describe('a clock that goes back', () => {
   const yesterday = '2026-11-23T09:00'
 
   it('keeps nobody from a painted layer: it is touched, noted and painted over', async () => {
-    await logTouch({ db, at: yesterday }, { layerId: 'p-1', feel: 'tacky', note: '' })
+    await logTouch({ db, at: yesterday }, { layerId: 'p-1', check: 'touch', passed: false, note: '' })
     const { revision, ...body } = (await find(db, 'layer', 'p-1'))!
     await saveLayer({ db, at: yesterday }, { ...body, note: 'sunk a little' }, revision)
     await logPainted({ db, at: yesterday }, 'p-2')

@@ -16,7 +16,7 @@ const slowestPace = 0.01
  * A clock from the pace of each day, the first at `firstDay`. Before it the first day's pace holds, after the last the mean
  * of the last year.
  */
-export function clockOf(firstDay: number, paces: readonly number[]): RoomClock {
+export function roomClockOf(firstDay: number, paces: readonly number[]): RoomClock {
   const held = paces.map((pace) => Math.max(slowestPace, pace))
   const passed = new Float64Array(held.length + 1)
   held.forEach((pace, at) => (passed[at + 1] = passed[at]! + pace))

@@ -64,12 +64,15 @@ interface Observation {
   readonly weight: number
 }
 
-/** What these checks say together: the mode of the posterior by Newton, and its covariance by Laplace. */
-export function learn(intervals: readonly Interval[]): Learnt {
+/**
+ * What these checks say together: the mode of the posterior by Newton, and its covariance by Laplace.
+ * @param near what is known of nearly the same checks: it is found sooner from there
+ */
+export function learn(intervals: readonly Interval[], near: Learnt = nothingLearnt): Learnt {
   const names = namesIn(intervals)
   if (names.length === 0) return nothingLearnt
   const observations = observationsIn(intervals, names)
-  let at = names.map(() => 0)
+  let at = names.map((name) => knownOf(near, name).ln)
   let height = heightAt(at, names, observations)
   for (let step = 0; step < mostSteps; step++) {
     const { slope, bend } = slopeAt(at, names, observations)
@@ -96,25 +99,6 @@ function risen(
     if (reached >= height) return [next, reached]
   }
   return [[...at], height]
-}
-
-/**
- * What is known without some of the checks it was learnt from: one Newton step back, close enough to say how much they moved
- * things, and to forecast a film by all but its own checks.
- */
-export function withoutChecks(learnt: Learnt, taken: readonly Interval[]): Learnt {
-  const { names, ln, covariance } = learnt
-  const observations = observationsIn(taken, names)
-  if (observations.length === 0) return learnt
-  const { slope, bend } = tellingAt(ln, names.length, observations)
-  const precision = inverseOf(covariance).map((row, one) =>
-    row.map((value, other) => value - bend[one]![other]!),
-  )
-  const step = solved(
-    precision,
-    slope.map((value) => -value),
-  )
-  return { names, ln: ln.map((value, one) => value + step[one]!), covariance: inverseOf(precision) }
 }
 
 /** The factor of a film on the book's time: what is not known yet is as the book has it, by its prior. */
@@ -202,27 +186,17 @@ function chanceAt(at: readonly number[], observation: Observation) {
   return intervalChance((low - sum) / sigma, (high - sum) / sigma)
 }
 
-/** The gradient of the posterior and its downward bend (minus the Hessian), the priors among them. */
+/** The gradient of the posterior and its downward bend (minus the Hessian). */
 function slopeAt(at: readonly number[], names: readonly string[], observations: readonly Observation[]) {
-  const { slope, bend } = tellingAt(at, names.length, observations)
-  names.forEach((name, place) => {
-    const precision = 1 / priorOf(name) ** 2
-    slope[place]! -= precision * at[place]!
-    bend[place]![place]! += precision
-  })
-  return { slope, bend }
-}
-
-/** The same of the observations alone. */
-function tellingAt(at: readonly number[], count: number, observations: readonly Observation[]) {
-  const slope = new Array<number>(count).fill(0)
-  const bend = Array.from({ length: count }, () => new Array<number>(count).fill(0))
+  const precisions = names.map((name) => 1 / priorOf(name) ** 2)
+  const slope = at.map((value, place) => -precisions[place]! * value)
+  const bend = precisions.map((precision, row) =>
+    precisions.map((_, column) => (row === column ? precision : 0)),
+  )
   for (const one of observations) {
     const chance = chanceAt(at, one)
-    const [pull, hold] = [
-      (one.weight * chance.slope) / one.sigma,
-      (-one.weight * chance.curve) / one.sigma ** 2,
-    ]
+    const pull = (one.weight * chance.slope) / one.sigma
+    const hold = (-one.weight * chance.curve) / one.sigma ** 2
     one.places.forEach((place, index) => {
       const share = one.shares[index]!
       slope[place]! += pull * share

@@ -364,9 +364,7 @@ function laterDates({ finding, layer, assessment }: ToMend): Tries {
         .map((days) => under.date.day + days)
     : [7, 30, 90].map((days) => now + days)
   return ready
-    .map((day) =>
-      nextWorkingMorning(Math.max(day, assessment.workingTime.today), assessment.workingTime),
-    )
+    .map((day) => nextWorkingMorning(Math.max(day, assessment.workingTime.today), assessment.workingTime))
     .filter((day) => day > now + 0.5)
     .map((day) => ({
       effort: Math.min(6, (day - now) / 30),

@@ -5,6 +5,7 @@ import { ground } from './0004-ground.ts'
 import { practices } from './0005-practices.ts'
 import { tubes } from './0006-tubes.ts'
 import { shelf } from './0002-shelf.ts'
+import { time } from './0007-time.ts'
 
 /** Forward only, in this order. A migration that has been released is never edited. */
 export const migrations: Record<string, Migration> = {
@@ -14,4 +15,5 @@ export const migrations: Record<string, Migration> = {
   '0004-ground': ground,
   '0005-practices': practices,
   '0006-tubes': tubes,
+  '0007-time': time,
 }

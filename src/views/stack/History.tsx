@@ -4,7 +4,7 @@ import type { Area } from '../../core/stack/area.ts'
 import type { LayerDocument, Painted } from '../../document/layer.ts'
 import type { Revised, TouchTest } from '../../document/studio.ts'
 import { dayText } from '../../ui/format.ts'
-import { feelNames } from '../../ui/TouchButtons.tsx'
+import { checks, fingerWords } from '../../core/cure/checks.ts'
 import { factsOf } from './PaintedFacts.tsx'
 
 const momentText = (minute: string): string => `${dayText(dayOf(minute)!)}, ${minute.slice(11)}`
@@ -26,7 +26,9 @@ export function TouchTests({
         {inTime.map((test) => (
           <li key={test.id} className="flex items-center gap-3 border-t border-rule">
             <span className="grow">
-              {momentText(test.at)}: {feelNames[test.feel]}
+              {momentText(test.at)}: {checks[test.check].name}, {fingerWords(test)}
+              {test.where && <> on {test.where}</>}
+              {!test.counts && <span className="text-soft"> · taken out</span>}
               {test.note && <span className="text-soft"> · {test.note}</span>}
             </span>
             <button

@@ -4,10 +4,10 @@ import { dayOf } from '../../core/plan/calendar.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { paintedAtOf } from '../../document/brush.ts'
-import { doubtfulFeels } from '../../document/fingers.ts'
+import { doubtfulPasses } from '../../document/fingers.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { requestTo } from '../../ui/client.ts'
-import { TouchButtons } from '../../ui/TouchButtons.tsx'
+import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { EditedPicture } from './usePicture.ts'
 
@@ -47,10 +47,10 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
     )
   return touching ? (
     <TouchButtons
-      doubtful={doubtfulFeels(forecasts, edited.picture.today - dayOf(paintedAt)!)}
-      onFeel={(feel) => {
+      doubtful={doubtfulPasses(forecasts, edited.picture.today - dayOf(paintedAt)!)}
+      onFinger={(finger) => {
         setTouching(false)
-        void edited.act(requestTo('POST /api/layers/{id}/touch', { feel, note: '' }, { params }))
+        void edited.act(requestTo('POST /api/layers/{id}/touch', finger, { params }))
       }}
     />
   ) : (

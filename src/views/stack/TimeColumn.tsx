@@ -160,7 +160,7 @@ export function TimeColumn({ rows, picture, rowPx, day: shown }: TimeProps) {
             )}
             {picture.touchTests
               .filter(({ layerId }) => layerId === row.layer.id)
-              .map(({ id, at: when, feel }) => (
+              .map(({ id, at: when, passed }) => (
                 <g key={id} className="text-ink">
                   <line
                     x1={at(dayOf(when)!)}
@@ -174,7 +174,7 @@ export function TimeColumn({ rows, picture, rowPx, day: shown }: TimeProps) {
                     cx={at(dayOf(when)!)}
                     cy={middle - 16}
                     r={3.4}
-                    fill={feel === 'wet' || feel === 'tacky' ? 'var(--paper)' : 'currentColor'}
+                    fill={passed ? 'currentColor' : 'var(--paper)'}
                     stroke="currentColor"
                     strokeWidth={1.5}
                   />

@@ -2,7 +2,8 @@ import { isRemoval } from '../../core/stack/kinds.ts'
 import { useState } from 'react'
 import { inTheArea } from '../../core/words.ts'
 import { undatedBecause } from '../../core/plan/forward.ts'
-import type { Feel } from '../../document/studio.ts'
+import { fingerWords } from '../../core/cure/checks.ts'
+import type { Finger } from '../../core/cure/checks.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
 import type { Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
 import { read, send } from '../../ui/client.ts'
@@ -14,7 +15,7 @@ import { goAndSay, useDone } from '../../ui/done.ts'
 import { useEarly } from '../../ui/early.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { feelNames, TouchButtons } from '../../ui/TouchButtons.tsx'
+import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 
 const titles: Readonly<Record<Readiness, readonly [title: string, none: string]>> = {
@@ -175,10 +176,10 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
     if (!reply.ok) return say(reply.refusal.message)
     goAndSay('/', done, reply.value.event)
   }
-  const feel = (spot: TouchSpot, how: Feel): void => {
+  const told = (spot: TouchSpot, finger: Finger): void => {
     setBusy(true)
-    void send('POST /api/layers/{id}/touch', { feel: how, note: '' }, { params: { id: spot.layerId } }).then(
-      finish(`${spot.name}: ${feelNames[how]}.`),
+    void send('POST /api/layers/{id}/touch', finger, { params: { id: spot.layerId } }).then(
+      finish(`${spot.name}: ${fingerWords(finger)}.`),
     )
   }
   const painted = (layer: NonNullable<TodayEntry['next']>): void => {
@@ -218,7 +219,11 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       </div>
       <div className="flex flex-wrap justify-end gap-2 md:w-[19rem] sm:col-start-2 sm:row-span-2 sm:row-start-1 lg:col-start-3 lg:row-span-1">
         {touching && touch ? (
-          <TouchButtons disabled={busy} doubtful={touch.doubtful} onFeel={(how) => feel(touch, how)} />
+          <TouchButtons
+            disabled={busy}
+            doubtful={touch.doubtful}
+            onFinger={(finger) => told(touch, finger)}
+          />
         ) : (
           <>
             {touch && touch.chance < 1 && (

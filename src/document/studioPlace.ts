@@ -1,0 +1,2 @@
+/** The studio's own room among the places where pictures dry. */
+export const studioPlaceId = 'studio'
