@@ -1,10 +1,12 @@
-import { forecastOf } from '../core/cure/forecast.ts'
-import type { Forecast } from '../core/cure/forecast.ts'
+import { driesAtOnce, forecastOf, laidOn } from '../core/cure/forecast.ts'
+import type { Forecast, Laying } from '../core/cure/forecast.ts'
 import { allAt } from '../core/cure/states.ts'
+import type { StateDays } from '../core/cure/states.ts'
 import { stateDaysFromTable } from '../core/cure/table.ts'
 import type { BeforeDrinking, Film } from '../core/film/film.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { dayOf, morning } from '../core/plan/calendar.ts'
+import type { WorkingDays } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
 import { stepsOf } from '../core/plan/step.ts'
@@ -17,7 +19,7 @@ import type { Hint } from '../core/soundness/habits.ts'
 import { judge } from '../core/soundness/judge.ts'
 import { groundReadyDays } from '../core/soundness/rules/ground.ts'
 import { cureLayersOf, layArea, statesOf } from '../core/soundness/lay.ts'
-import type { AreaSolve, LaidGround, LaidPicture } from '../core/soundness/lay.ts'
+import type { AreaSolve, LaidGround, LaidPicture, PlannedAction } from '../core/soundness/lay.ts'
 import { covers } from '../core/stack/area.ts'
 import type { Area } from '../core/stack/area.ts'
 import { leftOn } from '../core/stack/fold.ts'
@@ -30,10 +32,12 @@ import { paintedAtOf } from './brush.ts'
 import type { Departure } from './departure.ts'
 import type { LayerDocument } from './layer.ts'
 import { fingersOn } from './fingers.ts'
-import { folded, noForecast } from './picture.ts'
+import { learntPaceOf } from './learnt.ts'
+import { folded, noForecast, roomOf } from './picture.ts'
 import type { AreaStrata, Folded, Picture } from './picture.ts'
+import { clockOfRoom } from './pictureRoom.ts'
 import { unsolved } from './solved.ts'
-import type { PaintingDocument } from './studio.ts'
+import type { PaintingDocument, PictureDate, Settings } from './studio.ts'
 import type { SolvedPicture } from './solved.ts'
 import { takenOnIn } from './takenOn.ts'
 
@@ -48,6 +52,8 @@ export interface AssessedSpot extends Spot {
   readonly left: number
   /** What each of its passes would dry to, first to last. */
   readonly passes: readonly BeforeDrinking[]
+  /** Its states by the book alone, in the steady room. */
+  readonly bookDays: StateDays
 }
 
 export interface AssessedLayer {
@@ -100,11 +106,14 @@ export function assess(
   const { layers } = picture
   const fold = folded(picture, findMaterial)
   const solves = fold.areas.map((one) => solveOf(one, layers, solved))
-  const found = fold.areas.map((one, at) => spotsOf(picture, fold, one, solves[at]!))
-  const steps = stepsIn(picture, fold, found, solved)
+  const undated = fold.areas.map((one, at) => spotsOf(picture, fold, one, solves[at]!))
+  const planned = stepsIn(picture, fold, undated, solved)
   const workingTime = workingTimeOf(picture)
-  const dates = forwardDates(steps, workingTime)
-  const laid = laidAt(picture, fold, found, solves, (at) => dates[at]!.day)
+  const dates = forwardDates(planned, workingTime)
+  const dayOfLayer = (at: number): number => dates[at]!.day
+  const found = undated.map((spots) => spotsOn(spots, dayOfLayer))
+  const steps = isSteady(picture) ? planned : stepsIn(picture, fold, found, solved)
+  const laid = laidAt(picture, fold, found, solves, dayOfLayer)
   const takenOn = takenOnIn(picture)
   const judged = judge(laid, (finding) => takenOn(finding) !== null)
   return {
@@ -139,6 +148,21 @@ export function assess(
   }
 }
 
+const isSteady = (picture: Picture): boolean => roomOf(picture).paces === null
+
+/** The spots of an area once it is known when each layer goes on: where the room changes, it counts. */
+function spotsOn(
+  spots: ReadonlyMap<number, AssessedSpot>,
+  dayOfLayer: (at: number) => number,
+): ReadonlyMap<number, AssessedSpot> {
+  const laid = new Map<AssessedSpot, AssessedSpot>()
+  for (const spot of spots.values()) {
+    const forecast = laidOn(spot.forecast, dayOfLayer(spot.layer))
+    laid.set(spot, forecast === spot.forecast ? spot : { ...spot, forecast })
+  }
+  return new Map([...spots].map(([at, spot]) => [at, laid.get(spot)!]))
+}
+
 /** The finding that makes the verdict; undefined where nothing does. */
 export const gravestOf = ({
   findings,
@@ -150,8 +174,14 @@ export const gravestOf = ({
 
 export const workingTimeOf = ({ settings, today }: Picture): WorkingTime => ({
   today,
-  workingDays: settings.workingDays,
+  ...workingDaysOf(settings),
   confidence: settings.confidence,
+})
+
+/** The days the studio works. */
+export const workingDaysOf = ({ workingDays, away }: Settings): WorkingDays => ({
+  workingDays,
+  away: away.map(({ from, until }) => [dayOf(from)!, dayOf(until)!]),
 })
 
 /** What was found of this area with just these layers in it; null: it has to be solved. */
@@ -173,15 +203,17 @@ export function spotsOf(
   solve: Pick<AreaSolve, 'states'> | null,
 ): ReadonlyMap<number, AssessedSpot> {
   const films = cureLayersOf(strata, events, () => 0)
-  const { climate } = picture.settings
+  const { climate } = roomOf(picture)
   return new Map(
     strata.flatMap((stratum, at): (readonly [number, AssessedSpot])[] => {
       const { event, film, thickestUm, goneBy, passes } = stratum
-      const states = solve?.states[at] ?? stateDaysFromTable(films[at]!, climate)
+      const solved = solve?.states[at] ?? stateDaysFromTable(films[at]!, picture.settings.climate)
+      const states = statesOf(stratum, solved, climate, practice)
       const forecast = forecastOf(
-        statesOf(stratum, states, climate, practice),
+        states,
         thickestUm,
         passes.flatMap((pass) => fingersOn(picture, picture.layers[pass.event]!)),
+        layingOf(picture, stratum, states),
       )
       const gate = gateOf(practice, film, thickestUm)
       const spot = {
@@ -194,10 +226,23 @@ export function spotsOf(
         layer: event,
         left: leftOn(stratum, Infinity, () => 0),
         passes: passes.map(({ mix }) => mix.film),
+        bookDays: states,
       }
       return passes.map((pass) => [pass.event, spot])
     }),
   )
+}
+
+/** The room a film dries in by taking up oxygen, from which day on, and what is learnt of its kind. */
+function layingOf(picture: Picture, { event, passes, thickestUm }: Stratum, states: StateDays): Laying {
+  const layer = picture.layers[event]!
+  const laidDay = dayOf(paintedAtOf(layer) ?? layer.plannedOn ?? '') ?? picture.today
+  if (driesAtOnce({ days: states })) return { laidDay }
+  return {
+    laidDay,
+    room: clockOfRoom(roomOf(picture)),
+    learnt: picture.learnt ? learntPaceOf(picture.learnt, layer.id, passes, thickestUm) : null,
+  }
 }
 
 /** The spot that becomes firm last; one that never does is the last of all. */
@@ -260,33 +305,48 @@ function asksOf({ event, mix }: ReadyEvent): Asks {
 }
 
 /** A picture laid for the judge, its layers on these days; `spots` and `solves` are those of its areas, in their order. */
-export const laidAt = (
-  { painting, settings, layers }: Picture,
+export function laidAt(
+  picture: Picture,
   { events, areas, practice }: Folded,
   spots: readonly ReadonlyMap<number, Spot>[],
   solves: readonly (AreaSolve | null)[],
   dayOfLayer: (at: number) => number,
-): LaidPicture => ({
-  support: supportOf(painting.support)!,
-  ground: groundUnder(painting),
-  old: painting.old,
-  practice,
-  climate: settings.climate,
-  policies: settings.policies,
-  readings: [],
-  actions: [],
-  areas: areas.map(({ area, strata }, at) =>
-    layArea({
-      area,
-      strata,
-      events,
-      dayOf: dayOfLayer,
-      isPainted: (at) => layers[at]!.painted !== null,
-      forecasts: strata.map(({ event }) => spots[at]!.get(event)!.forecast),
-      solve: solves[at]!,
-    }),
-  ),
-})
+): LaidPicture {
+  const { painting, settings, layers } = picture
+  const { climate, readings } = roomOf(picture)
+  return {
+    support: supportOf(painting.support)!,
+    ground: groundUnder(painting),
+    old: painting.old,
+    practice,
+    climate,
+    policies: settings.policies,
+    readings,
+    actions: actionsOf(painting),
+    areas: areas.map(({ area, strata }, at) =>
+      layArea({
+        area,
+        strata,
+        events,
+        dayOf: dayOfLayer,
+        isPainted: (at) => layers[at]!.painted !== null,
+        forecasts: strata.map(({ event }) => spots[at]!.get(event)!.forecast),
+        solve: solves[at]!,
+      }),
+    ),
+  }
+}
+
+/** What its dates ask of a picture: what is sent or fetched travels. */
+const actionOn: Readonly<Record<PictureDate['what'], PlannedAction['what']>> = {
+  shown: 'show',
+  'handed-over': 'show',
+  fetched: 'ship',
+  sent: 'ship',
+}
+
+const actionsOf = ({ dates }: PaintingDocument): readonly PlannedAction[] =>
+  dates.map(({ what, on }) => ({ what: actionOn[what], day: dayOf(on)! }))
 
 /** The ground it lies on; an old picture hides whatever ground it has. */
 function groundUnder({ ground, groundOn, old }: PaintingDocument): LaidGround | null {

@@ -2,7 +2,8 @@ import { solveCure } from '../core/cure/solver.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { cureLayersOf } from '../core/soundness/lay.ts'
 import { assess } from './assess.ts'
-import { folded } from './picture.ts'
+import { folded, roomOf } from './picture.ts'
+import { clockOfRoom, steadyDay } from './pictureRoom.ts'
 import type { Picture } from './picture.ts'
 import type { SolvedPicture } from './solved.ts'
 
@@ -42,11 +43,15 @@ export function livingOf(
   const { layers } = assess(picture, findMaterial, solved)
   const fold = folded(picture, findMaterial)
   const days = daysBetween(from, to)
+  const clock = clockOfRoom(roomOf(picture))
+  const onClock = (day: number): number => steadyDay(clock, day)
   return {
     days,
     areas: fold.areas.map(({ area, strata }) => {
-      const films = cureLayersOf(strata, fold.events, (event) => layers[event]!.date.day)
-      const { snapshots } = solveCure(films, to, picture.settings.climate, { snapshotDays: days })!
+      const films = cureLayersOf(strata, fold.events, (event) => onClock(layers[event]!.date.day))
+      const { snapshots } = solveCure(films, onClock(to), picture.settings.climate, {
+        snapshotDays: days.map(onClock),
+      })!
       return {
         area: area.id,
         films: strata.map(({ event }, at) => ({

@@ -23,6 +23,9 @@ import { brushOf, materialsOn } from './brush.ts'
 import type { Brush } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
 import type { ShelfItem } from './shelf.ts'
+import type { PictureLearnt } from './learnt.ts'
+import { steadyRoom } from './pictureRoom.ts'
+import type { PictureRoom } from './pictureRoom.ts'
 import { findAsUsed, findInStudio } from './studioMaterials.ts'
 import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
 
@@ -38,7 +41,15 @@ export interface Picture {
   readonly settings: Settings
   /** Now, as a day of the core's calendar. */
   readonly today: number
+  /** Where it dries; absent: as the studio is set. */
+  readonly room?: PictureRoom
+  /** What the studio has learnt of drying; absent: nothing. */
+  readonly learnt?: PictureLearnt
 }
+
+/** Where a picture dries. */
+export const roomOf = ({ room, settings }: Pick<Picture, 'room' | 'settings'>): PictureRoom =>
+  room ?? steadyRoom(settings)
 
 /** One area of a picture and the films that lie in it, bottom first. */
 export interface AreaStrata {

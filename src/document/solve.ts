@@ -9,8 +9,9 @@ import { areaSolveOf, cureLayersOf } from '../core/soundness/lay.ts'
 import type { AreaSolve } from '../core/soundness/lay.ts'
 import { solveToHorizon } from '../core/soundness/mismatch.ts'
 import { laidAt, spotsOf, stepsIn, upTo, workingTimeOf } from './assess.ts'
-import { folded } from './picture.ts'
+import { folded, roomOf } from './picture.ts'
 import type { AreaStrata, Folded, Picture } from './picture.ts'
+import { clockOfRoom, steadyDay } from './pictureRoom.ts'
 import type { SolvedPicture } from './solved.ts'
 import { takenOnIn } from './takenOn.ts'
 
@@ -111,7 +112,9 @@ function solveAreas(
   for (const [at, area] of fold.areas.entries()) {
     const strata = upTo(area.strata, layer)
     if (solves[at]?.strata === strata.length) continue
-    const films = cureLayersOf(strata, fold.events, dayIn(dates))
+    const clock = clockOfRoom(roomOf(picture))
+    const laid = dayIn(dates)
+    const films = cureLayersOf(strata, fold.events, (layer) => steadyDay(clock, laid(layer)))
     const solution = solveToHorizon(films, picture.settings.climate, options)
     if (!solution) return false
     solves[at] = { strata: strata.length, solve: areaSolveOf(films, solution) }

@@ -1,6 +1,7 @@
 import { layerNeedMl } from '../core/batch/stock.ts'
-import { daysAtChance, forecastOf } from '../core/cure/forecast.ts'
+import { daysAtChance, restoredForecast } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
+import type { RoomClock } from '../core/cure/roomClock.ts'
 import type { StateDays } from '../core/cure/states.ts'
 import { isFilm, stepsOf } from '../core/plan/step.ts'
 import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
@@ -19,13 +20,15 @@ import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 7
+export const judgedByFormulas = 8
 
-/** A layer in one of its areas, with what its forecast there is reckoned from. */
+/** A layer in one of its areas, with what its forecast there is restored from. */
 export interface SummarySpot extends Omit<Spot, 'forecast'> {
+  /** With what is learnt in them; like the evidence, days of the steady room. */
   readonly days: StateDays
-  /** Where it is thickest, µm dry: the spread of its forecast goes by it. */
-  readonly thickestUm: number
+  readonly sigma: number
+  /** True of what dries by taking up oxygen: the room's changes count. */
+  readonly followsRoom: boolean
 }
 
 /** What the lists and the morning page know of one layer without solving anything. */
@@ -64,7 +67,7 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
     worst: worst ? { severity: worst.severity, message: worst.message } : null,
     areaNames: Object.fromEntries(assessment.areas.map(({ area }) => [area.id, area.name])),
     layers: layers.map((layer, at): SummaryLayer => {
-      const { spots, worst: slowest, step } = assessment.layers[at]!
+      const { worst: slowest, step } = assessment.layers[at]!
       const { event, areas, paints, wetThicknessUm } = brushOf(layer)
       return {
         id: layer.id,
@@ -83,7 +86,8 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
           goneBy,
           ...(restDays !== undefined && { restDays }),
           days: forecast.days,
-          thickestUm: spots.find((spot) => spot.area === area)?.thickestUm ?? 1,
+          sigma: forecast.sigma,
+          followsRoom: forecast.room !== null,
         })),
         evidence: slowest?.forecast.evidence ?? [],
         wetThicknessUm,
@@ -115,8 +119,11 @@ export function needsOf(
   }
 }
 
-/** The steps a summary's dates are reckoned from, on whatever day it is read. */
-export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
+/** The steps a summary's dates are reckoned from, on whatever day it is read, in the room it dries in. */
+export const stepsOfSummary = (
+  { layers }: Pick<Summary, 'layers'>,
+  room: RoomClock | null,
+): readonly Step[] =>
   stepsOf(
     layers.map(({ paintedDay, plannedDay, wetInWet, until, asks, groundReady, evidence, spots }) => ({
       paintedDay,
@@ -125,9 +132,15 @@ export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
       until,
       asks,
       groundReady,
-      spots: spots.map(({ days, thickestUm, ...spot }) => ({
+      spots: spots.map(({ days, sigma, followsRoom, ...spot }) => ({
         ...spot,
-        forecast: forecastOf(days, thickestUm, evidence),
+        forecast: restoredForecast({
+          days,
+          sigma,
+          evidence,
+          room: followsRoom ? room : null,
+          laidDay: paintedDay ?? plannedDay ?? 0,
+        }),
       })),
     })),
   )
@@ -136,11 +149,11 @@ export const stepsOfSummary = ({ layers }: Summary): readonly Step[] =>
 const longestDays = 365
 
 /** The day after which a finished painting asks for nothing; null while a layer is unpainted. */
-export function quietDayOf(summary: Summary): number | null {
+export function quietDayOf(summary: Summary, room: RoomClock | null): number | null {
   if (summary.layers.some(({ paintedDay }) => paintedDay === null)) return null
   return Math.max(
     -1,
-    ...stepsOfSummary(summary).flatMap(({ paintedDay, spots }) =>
+    ...stepsOfSummary(summary, room).flatMap(({ paintedDay, spots }) =>
       spots
         .filter(isFilm)
         .map(({ forecast }) => paintedDay! + (daysAtChance(forecast, 'varnishSoft', 0.9) ?? longestDays)),

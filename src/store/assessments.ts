@@ -4,6 +4,7 @@ import type { PaintingDocument, Revised, WorkState } from '../document/studio.ts
 import { judgedByFormulas } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from './database.ts'
+import { askToLearn } from './known.ts'
 import { readRow } from './records.ts'
 import type { Row } from './records.ts'
 import { titleHolds } from './titles.ts'
@@ -23,6 +24,8 @@ export interface Found {
   readonly verdict: string
   readonly summary: string
   readonly solved: string
+  /** What its checks say of drying; null: none were made. */
+  readonly observed: string | null
 }
 
 /** Asks for these paintings to be judged again; one that was never judged is put on the list. */
@@ -32,6 +35,15 @@ export async function askFor(trx: Trx, paintingIds: readonly string[]): Promise<
     select painting.id, 1, 0, 0, 0 from painting
     where painting.id in (select value from json_each(${JSON.stringify([...new Set(paintingIds)])}))
     on conflict (painting_id) do update set wanted = wanted + 1`.execute(trx)
+}
+
+/** Asks for the paintings that still dry or are still painted. */
+export async function askUnfinished(trx: Trx, today: number): Promise<void> {
+  await trx
+    .updateTable('assessment')
+    .set(({ eb }) => ({ wanted: eb('wanted', '+', 1) }))
+    .where((is) => is.or([is('quiet_day', 'is', null), is('quiet_day', '>', today)]))
+    .execute()
 }
 
 export async function askAll(trx: Trx): Promise<void> {
@@ -82,6 +94,7 @@ export async function countToJudge(db: Database, today: number): Promise<number>
 /** Keeps what was found, unless the painting went in the meantime. */
 export async function keepAssessments(db: Database, all: readonly Assessed[]): Promise<void> {
   await db.transaction().execute(async (trx) => {
+    if (await anyObservedAnew(trx, all)) await askToLearn(trx)
     for (const { paintingId, wanted, day, found } of all)
       await trx
         .updateTable('assessment')
@@ -89,6 +102,23 @@ export async function keepAssessments(db: Database, all: readonly Assessed[]): P
         .where('painting_id', '=', paintingId)
         .execute()
   })
+}
+
+/** Whether what checks say changed with any of these. */
+async function anyObservedAnew(trx: Trx, all: readonly Assessed[]): Promise<boolean> {
+  const rows = await trx
+    .selectFrom('assessment')
+    .select(['painting_id', 'observed'])
+    .where(
+      'painting_id',
+      'in',
+      all.map(({ paintingId }) => paintingId),
+    )
+    .execute()
+  const before = new Map(rows.map(({ painting_id, observed }) => [painting_id, observed]))
+  return all.some(
+    ({ paintingId, found }) => found && before.has(paintingId) && before.get(paintingId) !== found.observed,
+  )
 }
 
 const columnsOf = ({ quietDay, ...found }: Found) => ({ ...found, quiet_day: quietDay })

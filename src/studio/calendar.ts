@@ -12,6 +12,7 @@ import { stepsOfSummary } from '../document/summary.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
+import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 import { datesOf } from './todayList.ts'
 
@@ -31,6 +32,7 @@ interface Entry {
 export async function calendarOf(db: Database, now: string): Promise<string> {
   const settings = await settingsOf(db)
   const today = dayOf(now)!
+  const rooms = await roomsOf(db, settings, now)
   const calendar = ical({
     name: `${settings.studioName.replace(/\s+/g, ' ')}, planned layers`,
     method: ICalCalendarMethod.PUBLISH,
@@ -39,7 +41,7 @@ export async function calendarOf(db: Database, now: string): Promise<string> {
   const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
   for (const { painting, summary } of await openSummaries(db, today)) {
     const { id, title, dates: meetings } = painting
-    const steps = stepsOfSummary(summary)
+    const steps = stepsOfSummary(summary, rooms.clockOf(painting))
     const dates = datesOf(steps, today, settings)
     const entries = summary.layers.flatMap((layer, at) =>
       layer.spots.length > 0

@@ -62,7 +62,7 @@ export const commit = (
     const { what, paintingId = null, wishes, undoes } = await planned(trx)
     const { event, touched } = await change(trx, { at, paintingId, what, once }, wishes)
     await holdTogether(trx, at, touched)
-    await askToJudge(trx, touched)
+    await askToJudge(trx, at, touched)
     if (undoes !== undefined) await markUndone(trx, undoes, event)
     return writtenBy(trx, event)
   })

@@ -2,10 +2,15 @@ import { dayOf } from '../core/plan/calendar.ts'
 import { countToJudge, keepAssessments, toJudge } from '../store/assessments.ts'
 import type { Assessed } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
+import { isToLearn } from '../store/known.ts'
+import { keepLearnt } from './learning.ts'
+import type { StudioLearnt } from './learning.ts'
 
 /** Judging in the background: whatever has to be judged is, a few paintings at a time, off the thread that answers. */
 
 export type Judge = (ids: readonly string[], now: string) => Promise<readonly Assessed[]>
+/** Reckons anew what all checks teach. */
+export type Learn = (now: string) => Promise<StudioLearnt>
 
 export interface Judging {
   /** Begins, unless it is going on; ends when nothing is left to judge. */
@@ -17,7 +22,11 @@ export interface Judging {
 /** So many paintings are judged at a time: half a second's work, so that what was just asked for is not kept waiting. */
 const atATime = 24
 
-export function judging(db: Database, judge: Judge, clock: () => string): Judging {
+export function judging(
+  db: Database,
+  { judge, learn }: { readonly judge: Judge; readonly learn: Learn },
+  clock: () => string,
+): Judging {
   let running: Promise<void> | null = null
 
   const left = (): Promise<number> => countToJudge(db, dayOf(clock())!)
@@ -26,7 +35,11 @@ export function judging(db: Database, judge: Judge, clock: () => string): Judgin
     for (;;) {
       const now = clock()
       const ids = await toJudge(db, dayOf(now)!, atATime)
-      if (ids.length === 0) return
+      if (ids.length === 0) {
+        if (!(await isToLearn(db))) return
+        await keepLearnt(db, await learn(now), dayOf(now)!)
+        continue
+      }
       await keepAssessments(db, await judge(ids, now))
     }
   }

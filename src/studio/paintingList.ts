@@ -1,6 +1,7 @@
 import { practiceOf } from '../core/practice/shipped.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import type { RoomClock } from '../core/cure/roomClock.ts'
 import type { Verdict } from '../core/severity.ts'
 import { nextDate, paintingOrders } from '../document/pictureDates.ts'
 import { isRemoval } from '../core/stack/kinds.ts'
@@ -10,6 +11,7 @@ import { countPaintings, summariesOf } from '../store/assessments.ts'
 import type { PaintingsAsked, Summarised } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { practicesOf } from './practices.ts'
+import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 import { datesOf } from './todayList.ts'
 import { workStates } from '../document/studio.ts'
@@ -72,11 +74,12 @@ export async function paintingPage(
 ): Promise<ListPage<PaintingEntry>> {
   const [today, settings] = [dayOf(now)!, await settingsOf(db)]
   const practices = await practicesOf(db)
+  const rooms = await roomsOf(db, settings, now)
   const asked = { text, state, order, today: dateOf(today) }
   const found = await summariesOf(db, { ...asked, from, most: linesAtATime })
   return {
     count: await countPaintings(db, asked),
-    entries: found.map((one) => entryOf(one, today, settings, practices)),
+    entries: found.map((one) => entryOf(one, today, settings, practices, rooms.clockOf(one.painting))),
   }
 }
 
@@ -85,12 +88,13 @@ function entryOf(
   today: number,
   settings: Settings,
   practices: readonly Practice[],
+  clock: RoomClock | null,
 ): PaintingEntry {
   const { id, title, support, state, client, place } = painting
   const practice = practiceOf(painting.practice, practices).name
   const layers = summary?.layers ?? []
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
-  const date = summary ? datesOf(stepsOfSummary(summary), today, settings)[at] : undefined
+  const date = summary ? datesOf(stepsOfSummary(summary, clock), today, settings)[at] : undefined
   return {
     id,
     title,

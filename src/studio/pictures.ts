@@ -4,6 +4,7 @@ import { brushOf, materialsOn } from '../document/brush.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { Picture } from '../document/picture.ts'
 import type { PracticeDocument } from '../document/practice.ts'
+import type { PictureLearnt } from '../document/learnt.ts'
 import { unsolved } from '../document/solved.ts'
 import type { SolvedPicture } from '../document/solved.ts'
 import type { Batch } from '../document/batch.ts'
@@ -23,7 +24,9 @@ import { find, listByIds, listOf } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 import { byPosition } from './layers.ts'
 import { gone } from './refused.ts'
+import { learntFor } from './learning.ts'
 import { practicesOf } from './practices.ts'
+import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 
 /** A painting's documents as read, with the revisions a later write must name. */
@@ -72,6 +75,8 @@ export async function loadPictures(
   const today = withTubesOfToday(layers, bench.tubes, findInStudio(bench.shelf))
   const practices = await practicesOf(db)
   const settings = await settingsOf(db)
+  const rooms = await roomsOf(db, settings, now)
+  const learnt = await learntFor(db, [...new Set(tests.map(({ layerId }) => layerId))])
   const layersOf = grouped(today, ({ paintingId }) => paintingId)
   const testsOf = grouped(tests, ({ layerId }) => layerId)
   return paintings.map((painting) => {
@@ -84,9 +89,19 @@ export async function loadPictures(
       practices,
       settings,
       today: dayOf(now)!,
+      room: rooms.roomOf(painting),
+      learnt: learntIn(learnt, own),
     }
   })
 }
+
+/** Of what is learnt without a layer's own checks only its own layers need to know. */
+const learntIn = ({ all, withoutOwn }: PictureLearnt, layers: readonly LayerDocument[]): PictureLearnt => ({
+  all,
+  withoutOwn: Object.fromEntries(
+    layers.flatMap(({ id }) => (withoutOwn[id] ? [[id, withoutOwn[id]] as const] : [])),
+  ),
+})
 
 async function benchOf(db: Database, layers: readonly LayerDocument[]): Promise<Bench> {
   const named = [...new Set(layers.flatMap(namedMedium))]

@@ -27,7 +27,10 @@ async function start(): Promise<Running> {
   const opened = await openStudio()
   const background = judging(
     opened.db,
-    (ids, now) => runTask('judge', { folder: opened.folder, ids, now }),
+    {
+      judge: (ids, now) => runTask('judge', { folder: opened.folder, ids, now }),
+      learn: (now) => runTask('learn', { folder: opened.folder, now }),
+    },
     nowMinute,
   )
   void runTask('check', { folder: opened.folder })

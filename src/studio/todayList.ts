@@ -5,6 +5,8 @@ import type { StepDate } from '../core/plan/forward.ts'
 import { isFilm, waitDays } from '../core/plan/step.ts'
 import type { Step, StepSpot } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
+import type { RoomClock } from '../core/cure/roomClock.ts'
+import { workingDaysOf } from '../document/assess.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { CheckId } from '../core/cure/checks.ts'
 import { doubtfulPasses } from '../document/fingers.ts'
@@ -13,6 +15,7 @@ import { stepsOfSummary } from '../document/summary.ts'
 import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
+import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 
 export const readinesses = ['ready', 'touch', 'wait'] as const
@@ -84,18 +87,20 @@ export async function todayGroups(
 export async function todayEntries(db: Database, now: string): Promise<readonly TodayEntry[]> {
   const today = dayOf(now)!
   const settings = await settingsOf(db)
+  const rooms = await roomsOf(db, settings, now)
   const open = await openSummaries(db, today)
-  const entries = open.flatMap(({ painting: { id, title, widthCm, heightCm }, summary }) => {
+  const entries = open.flatMap(({ painting, summary }) => {
+    const { id, title, widthCm, heightCm } = painting
     if (summary.layers.length === 0) return []
     const size = widthCm && heightCm ? `${widthCm} × ${heightCm} cm` : null
-    return [{ paintingId: id, title, size, ...morningOf(summary, today, settings) }]
+    return [{ paintingId: id, title, size, ...morningOf(summary, today, settings, rooms.clockOf(painting)) }]
   })
   return entries.sort((a, b) => (a.next?.day ?? Infinity) - (b.next?.day ?? Infinity))
 }
 
 /** When each layer of a summary was or may be painted. */
 export const datesOf = (steps: readonly Step[], today: number, settings: Settings): readonly StepDate[] =>
-  forwardDates(steps, { today, workingDays: settings.workingDays, confidence: settings.confidence })
+  forwardDates(steps, { today, ...workingDaysOf(settings), confidence: settings.confidence })
 
 /** A painted film that is waited for, with the chance that it is ready now. */
 interface Waited extends StepSpot {
@@ -105,11 +110,11 @@ interface Waited extends StepSpot {
 
 type Morning = Omit<TodayEntry, 'paintingId' | 'title' | 'size'>
 
-function morningOf(summary: Summary, today: number, settings: Settings): Morning {
+function morningOf(summary: Summary, today: number, settings: Settings, room: RoomClock | null): Morning {
   const { layers, areaNames } = summary
   const several = Object.keys(areaNames).length > 1
   const areaName = (id: string): string | null => (several ? (areaNames[id] ?? null) : null)
-  const steps = stepsOfSummary(summary)
+  const steps = stepsOfSummary(summary, room)
   const dates = datesOf(steps, today, settings)
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
   const next = layers[at]

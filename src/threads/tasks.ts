@@ -18,6 +18,8 @@ import type { ComputeTask } from '../studio/computeTask.ts'
 import { consequencesOf } from '../studio/consequences.ts'
 import type { Consequences } from '../studio/consequences.ts'
 import { judge as judgeNow } from '../studio/judge.ts'
+import { learnFromAll } from '../studio/learning.ts'
+import type { StudioLearnt } from '../studio/learning.ts'
 import { tubesFromCsv } from '../studio/tubeCsv.ts'
 import { shelfFromCsv } from '../studio/shelfCsv.ts'
 
@@ -44,6 +46,9 @@ export const judge = ({
   ids: readonly string[]
   now: string
 }): Promise<readonly Assessed[]> => judgeNow(opened(folder), ids, now)
+
+export const learn = ({ folder, now }: { folder: string; now: string }): Promise<StudioLearnt> =>
+  learnFromAll(opened(folder), now)
 
 export const consequences = ({
   folder,

@@ -3,14 +3,7 @@ import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { normalBelow } from '../../src/core/cure/normal.ts'
 import { intervalChance } from '../../src/core/learn/intervalChance.ts'
-import {
-  factorOf,
-  knownOf,
-  learn,
-  nothingLearnt,
-  powderName,
-  withoutChecks,
-} from '../../src/core/learn/learn.ts'
+import { factorOf, knownOf, learn, nothingLearnt, powderName } from '../../src/core/learn/learn.ts'
 import type { Interval } from '../../src/core/learn/learn.ts'
 import { learnRequest } from '../../src/document/compute.ts'
 import { learnAnswer } from '../../src/studio/learnAnswer.ts'

@@ -92,8 +92,8 @@ describe('what a plan waits for', () => {
     const wiped = paintedAt(at(1, 12), layer('b', 'p', 1, startOf('wipe')))
     const shown = picture([first, wiped])
     const summary = summaryOf(shown, assess(shown, find))
-    expect(stepsOfSummary(summary).flatMap(({ spots }) => spots.filter(isFilm))).to.deep.equal([])
-    expect(quietDayOf(summary)).to.equal(-1)
+    expect(stepsOfSummary(summary, null).flatMap(({ spots }) => spots.filter(isFilm))).to.deep.equal([])
+    expect(quietDayOf(summary, null)).to.equal(-1)
   })
 })
 
@@ -107,12 +107,12 @@ describe('what is kept of a judged picture', () => {
   const kept = summaryOf(shown, assessed)
   it('is what dates are reckoned from, and no film: a page reads hundreds of them', () => {
     expect(Object.keys(kept.layers[0]!.spots[0]!)).to.have.members([
-      ...['area', 'gate', 'goneBy', 'days', 'thickestUm'],
+      ...['area', 'gate', 'goneBy', 'days', 'sigma', 'followsRoom'],
     ])
     expect(JSON.stringify(kept).length / kept.layers.length).to.be.below(1000)
   })
   it('gives the same steps back, what rests and what is gone among them', () => {
-    const steps = stepsOfSummary(JSON.parse(JSON.stringify(kept)) as typeof kept)
+    const steps = stepsOfSummary(JSON.parse(JSON.stringify(kept)) as typeof kept, null)
     const told = ({ spots }: (typeof steps)[number]) =>
       spots.map(({ area, gate, goneBy, restDays }) => ({ area, gate, goneBy, restDays }))
     expect(steps.map(told)).to.deep.equal(assessed.layers.map(({ step }) => told(step)))

@@ -83,7 +83,7 @@ describe('a judged picture', () => {
     const { db, close } = await demoStudio()
     const quiet = async (id: string) => {
       const picture = (await loadPicture(db, id, now))!
-      return quietDayOf(summaryOf(picture, judgedWithSolve(picture).assessment))
+      return quietDayOf(summaryOf(picture, judgedWithSolve(picture).assessment), null)
     }
     expect(await quiet('glasshouse')).to.equal(null)
     expect(await quiet('quince')).to.be.above(dayOf('2026-09-01')!)

@@ -9,6 +9,8 @@ import type { Database } from '../../src/store/database.ts'
 import { openStudio } from '../../src/store/open.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
 import { judge } from '../../src/studio/judge.ts'
+import { isToLearn } from '../../src/store/known.ts'
+import { keepLearnt, learnFromAll } from '../../src/studio/learning.ts'
 import { loadDocument } from '../../src/studio/load.ts'
 
 export const now = '2026-11-24T09:00'
@@ -30,8 +32,17 @@ export async function demoStudio(at = now): Promise<OpenStudio & { readonly quer
   return studio
 }
 
-/** Judges whatever has to be, as the background does; answers what it judged. */
+/** Judges whatever has to be, as the background does; answers what it judged before it learnt anything of that. */
 export async function judgeAll(db: Database, at: string): Promise<readonly string[]> {
+  const ids = await judgeOnce(db, at)
+  if (await isToLearn(db)) {
+    await keepLearnt(db, await learnFromAll(db, at), dayOf(at)!)
+    await judgeOnce(db, at)
+  }
+  return ids
+}
+
+async function judgeOnce(db: Database, at: string): Promise<readonly string[]> {
   const ids = await toJudge(db, dayOf(at)!, 10_000)
   await keepAssessments(db, await judge(db, ids, at))
   return ids

@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import { afterEach, beforeEach, describe, it } from 'mocha'
 import { judge } from '../../src/studio/judge.ts'
+import { learnFromAll } from '../../src/studio/learning.ts'
 import { judging } from '../../src/studio/judging.ts'
 import type { Judging } from '../../src/studio/judging.ts'
 import { Invalid } from '../../src/studio/compute.ts'
@@ -21,11 +22,14 @@ describe('judging in the background', () => {
     during = () => Promise.resolve()
     background = judging(
       studio.db,
-      async (ids) => {
-        rounds.push(ids)
-        const found = await judge(studio.db, ids, now)
-        await during()
-        return found
+      {
+        judge: async (ids) => {
+          rounds.push(ids)
+          const found = await judge(studio.db, ids, now)
+          await during()
+          return found
+        },
+        learn: () => learnFromAll(studio.db, now),
       },
       () => now,
     )

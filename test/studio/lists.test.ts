@@ -106,7 +106,7 @@ describe('what a summary says', () => {
       for (const { painting, summary } of open) {
         const picture = (await loadPicture(db, painting.id, later))!
         const { assessment } = judgedWithSolve(picture)
-        const dates = datesOf(stepsOfSummary(summary), picture.today, settings)
+        const dates = datesOf(stepsOfSummary(summary, null), picture.today, settings)
         const days = assessment.layers.map(({ date }) => date.day)
         dates.forEach(({ day, source }, at) => {
           expect(source).to.equal(assessment.layers[at]!.date.source)

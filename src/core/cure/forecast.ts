@@ -82,13 +82,20 @@ export function forecastOf(
   evidence: readonly Evidence[] = [],
   { room = null, laidDay = 0, learnt = null }: Laying = {},
 ): Forecast {
-  const sigma = learnt?.sigma ?? spreadOf(thicknessUm)
-  const days = learnt ? timesLonger(bookDays, learnt.times) : bookDays
-  const inTime = evidence
-    .map((test) => (room ? { ...test, day: room.steadyDays(laidDay, test.day) } : test))
-    .sort((a, b) => a.day - b.day)
-  const linked = inTime.length > 0 ? linkedBy(days, sigma, inTime) : null
-  return { days, sigma, evidence: inTime, linked, room, laidDay }
+  return restoredForecast({
+    days: learnt ? timesLonger(bookDays, learnt.times) : bookDays,
+    sigma: learnt?.sigma ?? spreadOf(thicknessUm),
+    evidence: evidence.map((test) => (room ? { ...test, day: room.steadyDays(laidDay, test.day) } : test)),
+    room,
+    laidDay,
+  })
+}
+
+/** A forecast from what was kept of it; its days and evidence are of the steady room. */
+export function restoredForecast(kept: Omit<Forecast, 'linked'>): Forecast {
+  const evidence = [...kept.evidence].sort((a, b) => a.day - b.day)
+  const linked = evidence.length > 0 ? linkedBy(kept.days, kept.sigma, evidence) : null
+  return { ...kept, evidence, linked }
 }
 
 const timesLonger = (days: StateDays, times: number): StateDays =>
@@ -133,8 +140,8 @@ function linkedBy(days: StateDays, sigma: number, evidence: readonly Evidence[])
   return linkStates(telling, held)
 }
 
-/** The days after and by which tests say a state was reached; tests are in order of time. */
-function windowOf(
+/** The days after and by which tests say a state was reached; tests are in order of time, and of opposite ones the later counts. */
+export function windowOf(
   state: StateId,
   evidence: readonly Evidence[],
 ): { readonly after: number | null; readonly by: number | null } {

@@ -15,7 +15,7 @@ import { mediumFamilyOf } from './mediumFamily.ts'
 import type { MediumFamily } from './mediumFamily.ts'
 import { opaqueShare } from './opaque.ts'
 import { ofVolume, tubeIngredients } from './paint.ts'
-import { powderMl, powderShares } from './powder.ts'
+import { actingShare, powderMl, powderShares } from './powder.ts'
 import type { PowderShares } from './powder.ts'
 import { solventPowerOf } from '../medium/solvents.ts'
 import type { Tube, TubeResult } from './paint.ts'
@@ -427,9 +427,6 @@ const massWhere = (all: readonly Ingredient[], is: (material: Material) => boole
 export const toVolume = (ingredients: readonly Ingredient[], volumeMl: number): readonly Ingredient[] =>
   scaledIngredients(ingredients, volumeMl / volumeOf(ingredients))
 
-/** Kinds that act as a catalyst: a little goes far. */
-const umbers: readonly string[] = ['pbr7_raw_umber', 'pbr7_burnt_umber']
-
 /** What the powders do to the drying speed (an umber is a catalyst: little goes far). */
 function powderRateOf(all: readonly Ingredient[], powder: number, binderRatio: number | null): number {
   if (!(powder > 0)) return 1
@@ -437,8 +434,7 @@ function powderRateOf(all: readonly Ingredient[], powder: number, binderRatio: n
   const exponent = all.reduce((sum, { material, massG }) => {
     if (material.family !== 'pigment' || !material.rate) return sum
     const share = powderMl(material, massG) / powder
-    const acting = umbers.includes(kindOf(material)) ? (1.1 * share) / (share + 0.1) : share
-    return sum + acting * Math.log(material.rate.mid)
+    return sum + actingShare(kindOf(material), share) * Math.log(material.rate.mid)
   }, 0)
   return Math.exp(load * exponent)
 }

@@ -28,6 +28,13 @@ export function powderMl(material: Material, massG: number): number {
   return massG * (perGram.pigment + perGram.extender)
 }
 
+/** Kinds that act as a catalyst: a little goes far. */
+const umbers: readonly string[] = ['pbr7_raw_umber', 'pbr7_burnt_umber']
+
+/** The share of the powder by which a pigment acts on drying. */
+export const actingShare = (kind: string, share: number): number =>
+  umbers.includes(kind) ? (1.1 * share) / (share + 0.1) : share
+
 /** Shares of so many ml of powder in these ingredients. */
 export function powderShares(all: readonly Ingredient[], powder: number): PowderShares {
   let [zinc, opaque, pale, pigments, sinking] = [0, 0, 0, 0, 0]

@@ -3,10 +3,11 @@ import type { LaidPicture, RoomReading } from './lay.ts'
 /** What the rules about the room know of it. */
 type Room = Pick<LaidPicture, 'readings' | 'climate'>
 
-/** The days of the room from one day to another; where none is on record its set climate stands for all of them. */
+/** The days of the room from one day to another; before any of them is read its set climate stands for all. */
 export function roomBetween({ readings, climate }: Room, from: number, to: number): readonly RoomReading[] {
-  if (readings.length === 0) return [{ ...climate, day: from }]
-  return readings.filter(({ day }) => day >= from - 1e-9 && day <= to + 1e-9)
+  const isToCome = readings.every(({ day }) => day < from - 1)
+  if (isToCome) return [{ ...climate, day: from }]
+  return readings.filter(({ day }) => day >= from - 1 && day <= to + 1e-9)
 }
 
 /** Dew point, °C: D = 243.12 g/(17.62 − g), g = ln(RH/100) + 17.62 T/(243.12 + T). */

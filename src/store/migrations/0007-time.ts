@@ -26,7 +26,7 @@ export const time: Migration = {
       title text not null default '',
       body text not null
     )`.execute(db)
-    await sql`create index reading_by_place on reading (parent_id, title)`.execute(db)
+    await sql`create index reading_by_date on reading (title, parent_id)`.execute(db)
     await sql`create table known (name text primary key not null, body text not null)`.execute(db)
     await sql`create table feed_entry (
       uid text primary key not null,

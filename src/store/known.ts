@@ -1,0 +1,36 @@
+import { sql } from 'kysely'
+import type { Database, Trx } from './database.ts'
+
+/** What is reckoned from all that is stored, kept until it is reckoned anew. */
+export type Known = 'learnt' | 'intervals' | 'learning'
+
+export async function knownOf<Value>(db: Database | Trx, name: Known): Promise<Value | null> {
+  const row = await db.selectFrom('known').select('body').where('name', '=', name).executeTakeFirst()
+  return row ? (JSON.parse(row.body) as Value) : null
+}
+
+export const keepKnown = async (db: Database | Trx, name: Known, value: unknown): Promise<void> => {
+  const body = JSON.stringify(value)
+  await db
+    .insertInto('known')
+    .values({ name, body })
+    .onConflict((conflict) => conflict.column('name').doUpdateSet({ body }))
+    .execute()
+}
+
+/** Asks for everything to be learnt anew: a check was made, changed or taken out somewhere. */
+export const askToLearn = (trx: Database | Trx): Promise<void> => keepKnown(trx, 'learning', true)
+
+export const isToLearn = async (db: Database): Promise<boolean> =>
+  (await knownOf<boolean>(db, 'learning')) === true
+
+/** What checks say, of every painting that has any. */
+export async function allObserved<Observed>(db: Database): Promise<readonly Observed[]> {
+  const rows = await db
+    .selectFrom('assessment')
+    .select(sql<string>`observed`.as('observed'))
+    .where('observed', 'is not', null)
+    .orderBy('painting_id')
+    .execute()
+  return rows.flatMap(({ observed }) => JSON.parse(observed) as readonly Observed[])
+}
