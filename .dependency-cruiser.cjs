@@ -15,7 +15,7 @@ const core = {
   cure: [],
   learn: ['cure'],
   room: ['cure'],
-  trial: ['cure', 'values'],
+  trial: ['cure'],
   medium: ['materials', 'measure', 'cure'],
   film: ['medium', 'materials', 'measure', 'cure'],
   practice: ['film', 'cure'],

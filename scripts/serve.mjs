@@ -90,19 +90,25 @@ async function begin() {
   console.log(`Grelta is open at ${address}`)
 }
 
-/** The demo studio is filled when it is empty, and has a scale of its own unless another is told by GRELTA_SCALE. */
+/** The demo studio is filled when it is empty, and has devices of its own unless others are told of. */
 function beginDemo() {
   try {
     execSync('node --import tsx scripts/loadDemo.ts', { stdio: 'inherit' })
   } catch {
     giveUp('The demo studio could not be filled; the reason is above.')
   }
-  if (process.env.GRELTA_SCALE) return
-  const scalePort = process.env.GRELTA_SCALE_PORT ?? '4872'
-  process.env.GRELTA_SCALE = `127.0.0.1:${scalePort}`
-  const scale = fork('scripts/scale.mjs', {
+  beginDevice('scale', 'GRELTA_SCALE', '4872')
+  beginDevice('sensor', 'GRELTA_SENSOR', '4873')
+}
+
+/** A simulated device, unless a real one is told by its variable. */
+function beginDevice(name, variable, usualPort) {
+  if (process.env[variable]) return
+  const port = process.env[`${variable}_PORT`] ?? usualPort
+  process.env[variable] = `127.0.0.1:${port}`
+  const device = fork(`scripts/${name}.mjs`, {
     stdio: 'ignore',
-    env: { ...process.env, GRELTA_SCALE_PORT: scalePort },
+    env: { ...process.env, [`${variable}_PORT`]: port },
   })
-  process.on('exit', () => scale.kill())
+  process.on('exit', () => device.kill())
 }

@@ -35,7 +35,7 @@ export async function startServer({
   scale = '',
 } = {}): Promise<Server> {
   const own = port || (await freePort())
-  const scalePort = await freePort()
+  const [scalePort, sensorPort] = [await freePort(), await freePort()]
   const child = spawn('node', ['scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
     env: {
       ...process.env,
@@ -43,6 +43,7 @@ export async function startServer({
       HOST: '127.0.0.1',
       PORT: String(own),
       GRELTA_SCALE_PORT: String(scalePort),
+      GRELTA_SENSOR_PORT: String(sensorPort),
       GRELTA_PATIENCE_MS: '60000',
       ...(scale && { GRELTA_SCALE: scale }),
     },

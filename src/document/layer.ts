@@ -37,6 +37,9 @@ const storedBrush = {
   besides: besidesSchema.default([]),
 }
 
+/** What is on a brush, by itself. */
+export const plannedBrushSchema = z.object(storedBrush)
+
 /**
  * What was used, as it was then. Written by the studio alone; later changes to a recipe or a lot do not touch it. What was
  * no lot of the painter's own is typical, and looked up in the book.

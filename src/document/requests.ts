@@ -5,7 +5,11 @@ import type { Kind } from './kinds.ts'
 import { mediumSchema, recipeSchema } from './recipe.ts'
 import { shelfItemSchema } from './shelf.ts'
 import { ownTubeSchema } from './tube.ts'
-import { correctionSchema, plannedLayerSchema } from './layer.ts'
+import { correctionSchema, plannedBrushSchema, plannedLayerSchema } from './layer.ts'
+import { reminderSchema } from './reminder.ts'
+import { readingSchema } from './room.ts'
+import { swatchSchema } from './swatch.ts'
+import { trialSchema } from './trial.ts'
 import { practiceSchema } from './practice.ts'
 import { paintingSchema, settingsSchema } from './studio.ts'
 import { mostAreas } from '../core/stack/area.ts'
@@ -45,6 +49,29 @@ export const paintedRequest = z.object({
 })
 export const correctedRequest = correctionSchema
 export const touchRequest = fingerToldSchema
+/** What is drawn down as a swatch; what was used is the studio's to write. */
+const laidToday = plannedBrushSchema.extend({ at: minuteSchema.optional() })
+export const swatchToldSchema = swatchSchema.omit({ laid: true }).extend({ laid: laidToday })
+export type SwatchTold = z.infer<typeof swatchToldSchema>
+export const saveSwatchRequest = z.object({ swatch: swatchToldSchema, seen })
+export const fingerRequest = fingerToldSchema
+/** A trial as it begins: its question and rule, and the two films, which are laid now. */
+export const beginTrialRequest = z.object({
+  trial: trialSchema.omit({ id: true, swatchId: true, controlId: true, begunAt: true }),
+  swatch: swatchToldSchema,
+  control: swatchToldSchema,
+})
+export type BeginTrial = z.infer<typeof beginTrialRequest>
+export const saveTrialRequest = z.object({ trial: trialSchema, seen })
+export const saveReadingRequest = z.object({ reading: readingSchema.omit({ id: true }) })
+export const readingsCsvRequest = z.object({
+  placeId: idSchema,
+  csv: z.string().max(900_000, 'The file is over 900 kB. Split it.'),
+})
+export const takeSensorRequest = z.object({ placeId: idSchema })
+export const saveReminderRequest = z.object({ reminder: reminderSchema, seen })
+export const countsRequest = z.object({ counts: z.boolean(), seen: z.number().int().min(0) })
+
 /** An event, or whatever removed a thing that is no longer there. */
 export const undoRequest = z.union([
   z.object({ event: z.number().int().min(1) }),

@@ -20,6 +20,9 @@ const puts: Readonly<Partial<Record<Kind, Put>>> = {
   practice: put('/api/practices', 'practice'),
   painting: put('/api/paintings', 'painting'),
   layer: put('/api/layers', 'layer'),
+  swatch: put('/api/swatches', 'swatch'),
+  trial: put('/api/trials', 'trial'),
+  reminder: put('/api/reminders', 'reminder'),
   batch: (batch, seen, id) => ({ method: 'PUT', path: `/api/batches/${id}`, body: { batch, seen } }),
 }
 

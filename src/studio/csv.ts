@@ -14,7 +14,7 @@ const guarded = (cell: string): string => (needsGuard(cell) ? `'${cell}` : cell)
 const unguarded = (cell: string): string =>
   cell.startsWith("'") && needsGuard(cell.slice(1)) ? cell.slice(1) : cell
 
-/** So many lines are taken at a time, and so many faults told. */
+/** So many lines are taken at a time where a list says nothing else, and so many faults told. */
 const mostLines = 2000
 const mostFaults = 100
 
@@ -47,6 +47,8 @@ export interface CsvShape<Column extends string, Item extends { readonly id: str
   readonly columns: readonly Column[]
   readonly required: readonly Column[]
   readonly itemOf: (line: CsvLine<Column>) => Item | null
+  /** So many lines are taken at a time. */
+  readonly most?: number
 }
 
 /** One line while it is read: its cells, and what is wrong with them. */
@@ -79,11 +81,12 @@ export function fromCsv<Column extends string, Item extends { readonly id: strin
   checkHeading(meta.fields ?? [], shape)
   if (data.length === 0)
     throw new Invalid([{ path: [2], message: 'The file has no line under its heading.' }])
-  if (data.length > mostLines)
+  const most = shape.most ?? mostLines
+  if (data.length > most)
     throw new Invalid([
       {
-        path: [mostLines + 2],
-        message: `The file has ${data.length} lines, and ${mostLines} are taken at a time. Split it.`,
+        path: [most + 2],
+        message: `The file has ${data.length} lines, and ${most} are taken at a time. Split it.`,
       },
     ])
   const issues: Issue[] = errors

@@ -118,6 +118,18 @@ export const logTouch = (
     }
   })
 
+/** Takes a touch test out of all reckoning, or back into it; it stays on record. */
+export const countTouch = (write: Write, id: string, counts: boolean, seen: number): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision: _seen, ...test } = await findOrRefuse(trx, 'touch_test', id)
+    const { name, paintingId } = await findOrRefuse(trx, 'layer', test.layerId)
+    return {
+      what: `${counts ? 'Counts' : 'Took out'} a touch test of ${name}`,
+      paintingId,
+      wishes: [{ kind: 'touch_test', id, body: { ...test, counts }, seen }],
+    }
+  })
+
 /** Takes a touch test back. */
 export const removeTouch = (write: Write, id: string, seen: number): Promise<Written> =>
   commit(write, async (trx) => {

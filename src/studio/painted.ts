@@ -89,7 +89,7 @@ export const takeBackPainted = (write: Write, layerId: string): Promise<Written>
   })
 
 /** What is on the brush, with the medium and the painter's own lots in all of it as they stand. */
-async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
+export async function asUsed(trx: Trx, at: string, brush: Brush): Promise<Painted> {
   const { used, materials } = await mediumAsUsed(trx, brush)
   const paints = await paintsOfToday(trx, brush.paints)
   const lots = await listByIds(trx, 'shelf_item', materialsOn({ ...brush, paints }))

@@ -1,4 +1,6 @@
 import { connect } from 'node:net'
+import { deviceAddress } from './deviceAddress.ts'
+import type { DeviceAddress } from './deviceAddress.ts'
 
 /** Talks to the scale beside the program (docs/scale.md). */
 
@@ -7,19 +9,9 @@ export interface Reading {
   readonly settled: boolean
 }
 
-interface Address {
-  readonly host: string
-  readonly port: number
-}
-
-/** Where the scale is, from GRELTA_SCALE as "host:port" or "[::1]:port"; null when that is no address. */
-export function scaleAddress(told = process.env['GRELTA_SCALE'] ?? ''): Address | null {
-  const { host, port } =
-    /^(?:(?<host>\[[\da-f:]+\]|[\w.-]+)(?::(?<port>\d{1,5}))?)?$/i.exec(told)?.groups ?? {}
-  if (told !== '' && host === undefined) return null
-  const number = Number(port ?? 4872)
-  return number > 65535 ? null : { host: (host ?? '127.0.0.1').replace(/[[\]]/g, ''), port: number }
-}
+/** Where the scale is, from GRELTA_SCALE; null when that is no address. */
+export const scaleAddress = (told = process.env['GRELTA_SCALE'] ?? ''): DeviceAddress | null =>
+  deviceAddress(told, 4872)
 
 /** Readings as they come, until the caller stops; `gone` when the scale does not answer, or no longer. */
 export function followScale(onReading: (reading: Reading) => void, gone: () => void): () => void {

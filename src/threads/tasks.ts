@@ -20,6 +20,8 @@ import type { Consequences } from '../studio/consequences.ts'
 import { judge as judgeNow } from '../studio/judge.ts'
 import { learnFromAll } from '../studio/learning.ts'
 import type { StudioLearnt } from '../studio/learning.ts'
+import { dayOf } from '../core/plan/calendar.ts'
+import { readingsFromCsv } from '../studio/readings.ts'
 import { tubesFromCsv } from '../studio/tubeCsv.ts'
 import { shelfFromCsv } from '../studio/shelfCsv.ts'
 
@@ -100,6 +102,9 @@ export const readTubes = ({
     const own = new Set((await list(db, 'shelf_item')).map(({ id }) => id))
     return tubesFromCsv(csv, known, (id) => own.has(id))
   })
+
+export const readRoom = ({ csv, placeId, now }: { csv: string; placeId: string; now: string }) =>
+  answered(() => readingsFromCsv(csv, placeId, dayOf(now)!))
 
 export const readCsv = ({ csv }: { csv: string }): Promise<Answer<readonly ShelfItem[]>> =>
   answered(() => shelfFromCsv(csv))
