@@ -9,6 +9,8 @@ import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
 import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
 import type { LayerIdea } from './saltPans.ts'
+import { swatchesOf, trialsOf } from './rack.ts'
+import { places, yearOfReadings } from './room.ts'
 import { tubesOf } from './tubes.ts'
 import type { Brush } from '../src/document/brush.ts'
 import type { LayerDocument, Painted } from '../src/document/layer.ts'
@@ -259,7 +261,7 @@ export function ternStreet(now: string): StudioDocument {
   ]
   const jars = batches(minute)
   const usable = [...mediums, ...jars.map(mediumOfBatch)]
-  const recipeOf = (id: string): Painted['used'] => {
+  const recipeOf = (id: string): NonNullable<Painted['used']> => {
     const { name, recipe } = usable.find((one) => one.id === id)!
     return { name, recipe }
   }
@@ -424,6 +426,8 @@ export function ternStreet(now: string): StudioDocument {
       ...defaultSettings,
       studioName: 'Tern Street Studio, Osmarre',
       climate: { temperatureC: 19, relativeHumidityPct: 54, light: 1 },
+      season: 'log',
+      places,
       workingDays: [true, true, true, true, true, true, false],
       confidence: 0.8,
     },
@@ -432,10 +436,20 @@ export function ternStreet(now: string): StudioDocument {
     batches: [...jars],
     mediums,
     practices: [],
-    swatches: [],
-    trials: [],
-    readings: [],
-    reminders: [],
+    swatches: swatchesOf(today, recipeOf),
+    trials: trialsOf(today),
+    readings: yearOfReadings(today),
+    reminders: [
+      {
+        id: 'drum',
+        on: dateOf(today + 6),
+        what: 'waste',
+        text: 'Take the solvent drum to the collection point',
+        paintingId: null,
+        doneAt: null,
+        note: '',
+      },
+    ],
     paintings: [
       painting('glasshouse', 'Glasshouse, morning', {
         widthCm: 60,
@@ -529,7 +543,7 @@ export function ternStreet(now: string): StudioDocument {
     touchTests: [
       finger('glasshouse-touch-1', 'glasshouse-3', minute(31, 9), { check: 'touch', passed: true }),
       finger('glasshouse-touch-2', 'glasshouse-3', minute(16, 9), { check: 'fingernail', passed: true }),
-      finger('clock-touch-1', 'clock-mender-2', minute(3, 9), { check: 'touch', passed: false }),
+      finger('clock-touch-1', 'clock-mender-2', minute(6, 9), { check: 'touch', passed: false }),
     ],
   }
 }

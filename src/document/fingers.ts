@@ -1,6 +1,6 @@
 import { isUnlikelyPass } from '../core/cure/forecast.ts'
 import type { Evidence, Forecast } from '../core/cure/forecast.ts'
-import { checkIds, checks } from '../core/cure/checks.ts'
+import { checkIds, checks, isThinSpot } from '../core/cure/checks.ts'
 import type { CheckId } from '../core/cure/checks.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { paintedAtOf } from './brush.ts'
@@ -13,9 +13,13 @@ export function fingersOn({ touchTests }: Picture, layer: LayerDocument): readon
   const paintedAt = paintedAtOf(layer)
   if (!paintedAt) return []
   return touchTests
-    .filter(({ layerId, counts }) => layerId === layer.id && counts)
+    .filter((finger) => finger.layerId === layer.id && tellsOfFilm(finger))
     .map((finger) => evidenceOf(finger, dayOf(paintedAt)!))
 }
+
+/** Whether a hand counts for the whole film: it was not taken out, nor made on a thin part. */
+export const tellsOfFilm = ({ counts, where }: Pick<FingerDocument, 'counts' | 'where'>): boolean =>
+  counts && !isThinSpot(where)
 
 /** What a hand says of a film laid on a day. */
 export const evidenceOf = (

@@ -14,12 +14,12 @@ import type { Stratum } from '../core/stack/fold.ts'
 import { groundOf, suctionUnder } from '../core/stack/support.ts'
 import type { Climate } from '../core/cure/climate.ts'
 import { blankLayer } from './blankLayer.ts'
-import { evidenceOf } from './fingers.ts'
+import { evidenceOf, tellsOfFilm } from './fingers.ts'
 import type { LayerDocument } from './layer.ts'
 import { ingredientsOfPasses, learntPaceOf } from './learnt.ts'
 import type { PictureLearnt } from './learnt.ts'
-import { observationsOf } from './observed.ts'
-import type { Observed } from './observed.ts'
+import { triedBy } from './tried.ts'
+import type { TriedFilm } from './tried.ts'
 import { clockOfRoom } from './pictureRoom.ts'
 import type { PictureRoom } from './pictureRoom.ts'
 import { readyOf } from './picture.ts'
@@ -62,7 +62,7 @@ export function swatchFilm(
   const [cured] = cureLayersOf([stratum], [ready], () => 0)
   const bookDays = statesOf(stratum, stateDaysFromTable(cured!, climate), room.climate, noPractice)
   const isOil = !driesAtOnce({ days: bookDays })
-  const fingers = swatch.fingers.filter(({ counts }) => counts)
+  const fingers = swatch.fingers.filter(tellsOfFilm)
   return {
     film: stratum.film,
     dryUm: stratum.film.dryThicknessUm,
@@ -82,15 +82,18 @@ export function swatchFilm(
   }
 }
 
-/** What a swatch's checks say of how such films dry. */
-export function observedOfSwatch(swatch: Swatch, made: SwatchFilm, room: PictureRoom): readonly Observed[] {
+/** What of a swatch was tried by hand, to learn from; nothing of what does not dry by taking up oxygen. */
+export function triedSwatch(swatch: Swatch, made: SwatchFilm, room: PictureRoom): TriedFilm | null {
   const { parts, dryUm, bookDays, laidDay } = made
-  if (driesAtOnce({ days: bookDays })) return []
+  if (driesAtOnce({ days: bookDays })) return null
   const clock = clockOfRoom(room)
+  const wasOut = (day: number): boolean =>
+    room.outOfRange.some((out) => out >= Math.floor(laidDay) && out <= laidDay + day)
   const evidence = swatch.fingers
-    .filter(({ counts }) => counts)
-    .map((finger) => evidenceOf(finger, laidDay))
-    .filter(({ day }) => !room.outOfRange.some((out) => out >= Math.floor(laidDay) && out <= laidDay + day))
+    .filter(tellsOfFilm)
+    .map((finger) => triedBy(finger, laidDay))
+    .filter(({ day }) => !wasOut(day))
     .map((test) => (clock ? { ...test, day: clock.steadyDays(laidDay, test.day) } : test))
-  return observationsOf({ of: swatch.id, parts, thicknessUm: dryUm, bookDays, evidence })
+  if (evidence.length === 0) return null
+  return { of: swatch.id, name: swatch.name, picture: null, parts, thicknessUm: dryUm, bookDays, evidence }
 }

@@ -25,7 +25,7 @@ export interface Found {
   readonly summary: string
   readonly solved: string
   /** What its checks say of drying; null: none were made. */
-  readonly observed: string | null
+  readonly tried: string | null
 }
 
 /** Asks for these paintings to be judged again; one that was never judged is put on the list. */
@@ -94,7 +94,7 @@ export async function countToJudge(db: Database, today: number): Promise<number>
 /** Keeps what was found, unless the painting went in the meantime. */
 export async function keepAssessments(db: Database, all: readonly Assessed[]): Promise<void> {
   await db.transaction().execute(async (trx) => {
-    if (await anyObservedAnew(trx, all)) await askToLearn(trx)
+    if (await anyTriedAnew(trx, all)) await askToLearn(trx)
     for (const { paintingId, wanted, day, found } of all)
       await trx
         .updateTable('assessment')
@@ -105,19 +105,19 @@ export async function keepAssessments(db: Database, all: readonly Assessed[]): P
 }
 
 /** Whether what checks say changed with any of these. */
-async function anyObservedAnew(trx: Trx, all: readonly Assessed[]): Promise<boolean> {
+async function anyTriedAnew(trx: Trx, all: readonly Assessed[]): Promise<boolean> {
   const rows = await trx
     .selectFrom('assessment')
-    .select(['painting_id', 'observed'])
+    .select(['painting_id', 'tried'])
     .where(
       'painting_id',
       'in',
       all.map(({ paintingId }) => paintingId),
     )
     .execute()
-  const before = new Map(rows.map(({ painting_id, observed }) => [painting_id, observed]))
+  const before = new Map(rows.map(({ painting_id, tried }) => [painting_id, tried]))
   return all.some(
-    ({ paintingId, found }) => found && before.has(paintingId) && before.get(paintingId) !== found.observed,
+    ({ paintingId, found }) => found && before.has(paintingId) && before.get(paintingId) !== found.tried,
   )
 }
 

@@ -60,7 +60,7 @@ export interface AssessmentRow {
   summary: string | null
   solved: string | null
   /** What its checks say of how its films dry, for learning; null: none were made. */
-  observed: string | null
+  tried: string | null
 }
 
 /** Something reckoned from all that is stored, kept until it is reckoned anew. */

@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import type { Database, Trx } from './database.ts'
 
 /** What is reckoned from all that is stored, kept until it is reckoned anew. */
-export type Known = 'learnt' | 'intervals' | 'learning'
+export type Known = 'learnt' | 'films' | 'learning'
 
 export async function knownOf<Value>(db: Database | Trx, name: Known): Promise<Value | null> {
   const row = await db.selectFrom('known').select('body').where('name', '=', name).executeTakeFirst()
@@ -25,12 +25,12 @@ export const isToLearn = async (db: Database): Promise<boolean> =>
   (await knownOf<boolean>(db, 'learning')) === true
 
 /** What checks say, of every painting that has any. */
-export async function allObserved<Observed>(db: Database): Promise<readonly Observed[]> {
+export async function allTried<Film>(db: Database): Promise<readonly Film[]> {
   const rows = await db
     .selectFrom('assessment')
-    .select(sql<string>`observed`.as('observed'))
-    .where('observed', 'is not', null)
+    .select(sql<string>`tried`.as('tried'))
+    .where('tried', 'is not', null)
     .orderBy('painting_id')
     .execute()
-  return rows.flatMap(({ observed }) => JSON.parse(observed) as readonly Observed[])
+  return rows.flatMap(({ tried }) => JSON.parse(tried) as readonly Film[])
 }

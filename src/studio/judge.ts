@@ -1,7 +1,7 @@
 import { dayOf } from '../core/plan/calendar.ts'
 import { assess } from '../document/assess.ts'
 import type { Assessment } from '../document/assess.ts'
-import { observedIn } from '../document/observedLayers.ts'
+import { triedIn } from '../document/triedLayers.ts'
 import { clockOfRoom } from '../document/pictureRoom.ts'
 import { roomOf } from '../document/picture.ts'
 import type { Picture } from '../document/picture.ts'
@@ -42,10 +42,10 @@ function foundIn(picture: Picture): Found | null {
   try {
     const { assessment, solved } = judgedWithSolve(picture)
     const summary = summaryOf(picture, assessment)
-    const observed = observedIn(picture, assessment, findInStudio(picture.shelf))
+    const tried = triedIn(picture, assessment, findInStudio(picture.shelf))
     return {
       quietDay: quietDayOf(summary, clockOfRoom(roomOf(picture))),
-      observed: observed.length > 0 ? JSON.stringify(observed) : null,
+      tried: tried.length > 0 ? JSON.stringify(tried) : null,
       verdict: assessment.verdict,
       summary: JSON.stringify(summary),
       solved: JSON.stringify(solved),

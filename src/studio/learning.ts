@@ -1,26 +1,27 @@
 import { learn, nothingLearnt } from '../core/learn/learn.ts'
 import type { Learnt } from '../core/learn/learn.ts'
 import type { PictureLearnt } from '../document/learnt.ts'
-import type { Observed } from '../document/observed.ts'
-import { observedOfSwatch, swatchFilm } from '../document/swatchFilm.ts'
+import { swatchFilm, triedSwatch } from '../document/swatchFilm.ts'
+import { intervalsOf } from '../document/tried.ts'
+import type { TriedFilm } from '../document/tried.ts'
 import { askUnfinished } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { allObserved, keepKnown, knownOf } from '../store/known.ts'
+import { allTried, keepKnown, knownOf } from '../store/known.ts'
 import { list } from '../store/records.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 
-/** What a studio's checks have taught it, and what each of them said. */
+/** What a studio's checks have taught it, and the films they were made on. */
 export interface StudioLearnt {
   readonly learnt: Learnt
-  readonly intervals: readonly Observed[]
+  readonly films: readonly TriedFilm[]
 }
 
 export const learntOf = async (db: Database): Promise<Learnt> =>
   (await knownOf<Learnt>(db, 'learnt')) ?? nothingLearnt
 
-export const intervalsOf = async (db: Database): Promise<readonly Observed[]> =>
-  (await knownOf<readonly Observed[]>(db, 'intervals')) ?? []
+const filmsOf = async (db: Database): Promise<readonly TriedFilm[]> =>
+  (await knownOf<readonly TriedFilm[]>(db, 'films')) ?? []
 
 /** Reckons anew what all checks teach, on layers and on swatches. A tenth of a second with thousands: for a worker. */
 export async function learnFromAll(db: Database, now: string): Promise<StudioLearnt> {
@@ -29,11 +30,15 @@ export async function learnFromAll(db: Database, now: string): Promise<StudioLea
   const swatches = (await list(db, 'swatch')).flatMap((swatch) => {
     const room = rooms.roomIn(swatch.placeId)
     const made = swatchFilm(swatch, { room, climate: settings.climate, learnt: null })
-    return made ? observedOfSwatch(swatch, made, room) : []
+    return (made && triedSwatch(swatch, made, room)) ?? []
   })
-  const intervals = [...(await allObserved<Observed>(db)), ...swatches]
-  return { intervals, learnt: rounded(learn(intervals)) }
+  const films = [...(await allTried<TriedFilm>(db)), ...swatches]
+  return { films, learnt: learnFrom(films) }
 }
+
+/** What these films teach together. */
+export const learnFrom = (films: readonly TriedFilm[], near?: Learnt): Learnt =>
+  rounded(learn(films.flatMap(intervalsOf), near))
 
 const rounded = ({ names, ln, covariance }: Learnt): Learnt => ({
   names,
@@ -47,11 +52,11 @@ const toFigures = (value: number): number => Number(value.toPrecision(5))
 const noticeable = 0.005
 
 /** Keeps what was learnt; where it moves dates, asks for the unfinished paintings to be judged again. */
-export const keepLearnt = (db: Database, { learnt, intervals }: StudioLearnt, today: number): Promise<void> =>
+export const keepLearnt = (db: Database, { learnt, films }: StudioLearnt, today: number): Promise<void> =>
   db.transaction().execute(async (trx) => {
     const before = (await knownOf<Learnt>(trx, 'learnt')) ?? nothingLearnt
     await keepKnown(trx, 'learning', false)
-    await keepKnown(trx, 'intervals', intervals)
+    await keepKnown(trx, 'films', films)
     if (!differs(before, learnt)) return
     await keepKnown(trx, 'learnt', learnt)
     await askUnfinished(trx, today)
@@ -59,31 +64,27 @@ export const keepLearnt = (db: Database, { learnt, intervals }: StudioLearnt, to
 
 function differs(before: Learnt, now: Learnt): boolean {
   if (before.names.join() !== now.names.join()) return true
-  return now.ln.some(
-    (ln, at) =>
-      Math.abs(ln - before.ln[at]!) > noticeable ||
-      Math.abs(Math.sqrt(now.covariance[at]![at]!) - Math.sqrt(before.covariance[at]![at]!)) > noticeable,
-  )
+  const moved = (a: number, b: number): boolean => Math.abs(a - b) > noticeable
+  const sdOf = ({ covariance }: Learnt, at: number): number => Math.sqrt(covariance[at]![at]!)
+  return now.ln.some((ln, at) => moved(ln, before.ln[at]!) || moved(sdOf(now, at), sdOf(before, at)))
 }
 
-/** With more checks than this, those of one film make no difference to what the others say. */
-const mostToLeaveOut = 500
+/** With more films than this, the checks on one of them make no difference to what the others say. */
+const mostToLeaveOut = 300
 
-/** What a studio has learnt, and of tested layers what all other checks say. */
+/** What a studio has learnt, and of tested films what all other checks say. */
 export async function learntFor(db: Database, testedIds: readonly string[]): Promise<PictureLearnt> {
   const all = await learntOf(db)
-  const intervals = all.names.length > 0 && testedIds.length > 0 ? await intervalsOf(db) : []
-  const tested = testedIds.filter((id) => intervals.some(({ of }) => of === id))
-  const withoutOwn = Object.fromEntries(
-    tested.map((id) => [id, intervals.length > mostToLeaveOut ? all : withoutThoseOf(id, intervals, all)]),
-  )
-  return { all, withoutOwn }
+  const films = all.names.length > 0 && testedIds.length > 0 ? await filmsOf(db) : []
+  return learntBeside({ learnt: all, films }, testedIds)
 }
 
-const withoutThoseOf = (id: string, intervals: readonly Observed[], all: Learnt): Learnt =>
-  rounded(
-    learn(
-      intervals.filter(({ of }) => of !== id),
-      all,
-    ),
-  )
+export function learntBeside({ learnt, films }: StudioLearnt, testedIds: readonly string[]): PictureLearnt {
+  const tested =
+    films.length > mostToLeaveOut ? [] : testedIds.filter((id) => films.some(({ of }) => of === id))
+  const withoutOwn = tested.map((id) => {
+    const others = films.filter(({ of }) => of !== id)
+    return [id, learnFrom(others, learnt)] as const
+  })
+  return { all: learnt, withoutOwn: Object.fromEntries(withoutOwn) }
+}

@@ -21,6 +21,8 @@ import { judge as judgeNow } from '../studio/judge.ts'
 import { learnFromAll } from '../studio/learning.ts'
 import type { StudioLearnt } from '../studio/learning.ts'
 import { dayOf } from '../core/plan/calendar.ts'
+import { rackOf } from '../studio/rack.ts'
+import type { Rack } from '../studio/rack.ts'
 import { readingsFromCsv } from '../studio/readings.ts'
 import { tubesFromCsv } from '../studio/tubeCsv.ts'
 import { shelfFromCsv } from '../studio/shelfCsv.ts'
@@ -51,6 +53,9 @@ export const judge = ({
 
 export const learn = ({ folder, now }: { folder: string; now: string }): Promise<StudioLearnt> =>
   learnFromAll(opened(folder), now)
+
+export const rack = ({ folder, now }: { folder: string; now: string }): Promise<Rack> =>
+  rackOf(opened(folder), now)
 
 export const consequences = ({
   folder,

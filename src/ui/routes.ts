@@ -45,32 +45,33 @@ import type * as r42 from '../pages/api/paintings/index.ts'
 import type * as r43 from '../pages/api/photos/[hash].ts'
 import type * as r44 from '../pages/api/practices/[id].ts'
 import type * as r45 from '../pages/api/practices/index.ts'
-import type * as r46 from '../pages/api/readings.csv.ts'
-import type * as r47 from '../pages/api/readings/[id].ts'
-import type * as r48 from '../pages/api/readings/index.ts'
-import type * as r49 from '../pages/api/reminders/[id].ts'
-import type * as r50 from '../pages/api/reminders/index.ts'
-import type * as r51 from '../pages/api/scale/index.ts'
-import type * as r52 from '../pages/api/sensor.ts'
-import type * as r53 from '../pages/api/settings.ts'
-import type * as r54 from '../pages/api/shelf.csv.ts'
-import type * as r55 from '../pages/api/shelf/[id].ts'
-import type * as r56 from '../pages/api/shelf/index.ts'
-import type * as r57 from '../pages/api/shopping.ts'
-import type * as r58 from '../pages/api/since.ts'
-import type * as r59 from '../pages/api/swatches/[id]/index.ts'
-import type * as r60 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r61 from '../pages/api/swatches/index.ts'
-import type * as r62 from '../pages/api/tests/[id].ts'
-import type * as r63 from '../pages/api/today.ts'
-import type * as r64 from '../pages/api/trials/[id].ts'
-import type * as r65 from '../pages/api/trials/index.ts'
-import type * as r66 from '../pages/api/tubes.csv.ts'
-import type * as r67 from '../pages/api/tubes/[id]/index.ts'
-import type * as r68 from '../pages/api/tubes/[id]/need.ts'
-import type * as r69 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r70 from '../pages/api/tubes/index.ts'
-import type * as r71 from '../pages/api/undo.ts'
+import type * as r46 from '../pages/api/rack.ts'
+import type * as r47 from '../pages/api/readings.csv.ts'
+import type * as r48 from '../pages/api/readings/[id].ts'
+import type * as r49 from '../pages/api/readings/index.ts'
+import type * as r50 from '../pages/api/reminders/[id].ts'
+import type * as r51 from '../pages/api/reminders/index.ts'
+import type * as r52 from '../pages/api/scale/index.ts'
+import type * as r53 from '../pages/api/sensor.ts'
+import type * as r54 from '../pages/api/settings.ts'
+import type * as r55 from '../pages/api/shelf.csv.ts'
+import type * as r56 from '../pages/api/shelf/[id].ts'
+import type * as r57 from '../pages/api/shelf/index.ts'
+import type * as r58 from '../pages/api/shopping.ts'
+import type * as r59 from '../pages/api/since.ts'
+import type * as r60 from '../pages/api/swatches/[id]/index.ts'
+import type * as r61 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r62 from '../pages/api/swatches/index.ts'
+import type * as r63 from '../pages/api/tests/[id].ts'
+import type * as r64 from '../pages/api/today.ts'
+import type * as r65 from '../pages/api/trials/[id].ts'
+import type * as r66 from '../pages/api/trials/index.ts'
+import type * as r67 from '../pages/api/tubes.csv.ts'
+import type * as r68 from '../pages/api/tubes/[id]/index.ts'
+import type * as r69 from '../pages/api/tubes/[id]/need.ts'
+import type * as r70 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r71 from '../pages/api/tubes/index.ts'
+import type * as r72 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -128,41 +129,42 @@ export interface Routes {
   'GET /api/photos/{hash}': typeof r43.GET
   'DELETE /api/practices/{id}': typeof r44.DELETE
   'PUT /api/practices': typeof r45.PUT
-  'GET /api/readings.csv': typeof r46.GET
-  'POST /api/readings.csv': typeof r46.POST
-  'DELETE /api/readings/{id}': typeof r47.DELETE
-  'PUT /api/readings': typeof r48.PUT
-  'DELETE /api/reminders/{id}': typeof r49.DELETE
-  'PUT /api/reminders': typeof r50.PUT
-  'GET /api/scale': typeof r51.GET
-  'POST /api/scale': typeof r51.POST
-  'GET /api/sensor': typeof r52.GET
-  'POST /api/sensor': typeof r52.POST
-  'GET /api/settings': typeof r53.GET
-  'PUT /api/settings': typeof r53.PUT
-  'GET /api/shelf.csv': typeof r54.GET
-  'POST /api/shelf.csv': typeof r54.POST
-  'GET /api/shelf/{id}': typeof r55.GET
-  'DELETE /api/shelf/{id}': typeof r55.DELETE
-  'GET /api/shelf': typeof r56.GET
-  'PUT /api/shelf': typeof r56.PUT
-  'GET /api/shopping': typeof r57.GET
-  'GET /api/since': typeof r58.GET
-  'DELETE /api/swatches/{id}': typeof r59.DELETE
-  'POST /api/swatches/{id}/touch': typeof r60.POST
-  'PUT /api/swatches': typeof r61.PUT
-  'DELETE /api/tests/{id}': typeof r62.DELETE
-  'GET /api/today': typeof r63.GET
-  'DELETE /api/trials/{id}': typeof r64.DELETE
-  'PUT /api/trials': typeof r65.PUT
-  'POST /api/trials': typeof r65.POST
-  'GET /api/tubes.csv': typeof r66.GET
-  'POST /api/tubes.csv': typeof r66.POST
-  'GET /api/tubes/{id}': typeof r67.GET
-  'DELETE /api/tubes/{id}': typeof r67.DELETE
-  'GET /api/tubes/{id}/need': typeof r68.GET
-  'PUT /api/tubes/{id}/photo': typeof r69.PUT
-  'GET /api/tubes': typeof r70.GET
-  'PUT /api/tubes': typeof r70.PUT
-  'POST /api/undo': typeof r71.POST
+  'GET /api/rack': typeof r46.GET
+  'GET /api/readings.csv': typeof r47.GET
+  'POST /api/readings.csv': typeof r47.POST
+  'DELETE /api/readings/{id}': typeof r48.DELETE
+  'PUT /api/readings': typeof r49.PUT
+  'DELETE /api/reminders/{id}': typeof r50.DELETE
+  'PUT /api/reminders': typeof r51.PUT
+  'GET /api/scale': typeof r52.GET
+  'POST /api/scale': typeof r52.POST
+  'GET /api/sensor': typeof r53.GET
+  'POST /api/sensor': typeof r53.POST
+  'GET /api/settings': typeof r54.GET
+  'PUT /api/settings': typeof r54.PUT
+  'GET /api/shelf.csv': typeof r55.GET
+  'POST /api/shelf.csv': typeof r55.POST
+  'GET /api/shelf/{id}': typeof r56.GET
+  'DELETE /api/shelf/{id}': typeof r56.DELETE
+  'GET /api/shelf': typeof r57.GET
+  'PUT /api/shelf': typeof r57.PUT
+  'GET /api/shopping': typeof r58.GET
+  'GET /api/since': typeof r59.GET
+  'DELETE /api/swatches/{id}': typeof r60.DELETE
+  'POST /api/swatches/{id}/touch': typeof r61.POST
+  'PUT /api/swatches': typeof r62.PUT
+  'DELETE /api/tests/{id}': typeof r63.DELETE
+  'GET /api/today': typeof r64.GET
+  'DELETE /api/trials/{id}': typeof r65.DELETE
+  'PUT /api/trials': typeof r66.PUT
+  'POST /api/trials': typeof r66.POST
+  'GET /api/tubes.csv': typeof r67.GET
+  'POST /api/tubes.csv': typeof r67.POST
+  'GET /api/tubes/{id}': typeof r68.GET
+  'DELETE /api/tubes/{id}': typeof r68.DELETE
+  'GET /api/tubes/{id}/need': typeof r69.GET
+  'PUT /api/tubes/{id}/photo': typeof r70.PUT
+  'GET /api/tubes': typeof r71.GET
+  'PUT /api/tubes': typeof r71.PUT
+  'POST /api/undo': typeof r72.POST
 }

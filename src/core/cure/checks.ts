@@ -59,6 +59,9 @@ export const checks: Readonly<Record<CheckId, Check>> = {
   },
 }
 
+/** Whether a check was made on a thin part: it says nothing of the film, whose thickest spot decides. */
+export const isThinSpot = (where: string): boolean => /\bthin/i.test(where)
+
 /** A check and what it found. */
 export interface Finger {
   readonly check: CheckId

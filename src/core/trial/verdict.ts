@@ -1,4 +1,4 @@
-import { checks } from '../cure/checks.ts'
+import { checks, isThinSpot } from '../cure/checks.ts'
 import type { CheckId, Finger } from '../cure/checks.ts'
 import { stateIds } from '../cure/states.ts'
 
@@ -89,4 +89,4 @@ function tells(finger: TrialFinger, check: CheckId): boolean {
   return finger.passed ? told >= asked : told <= asked
 }
 
-const isThin = ({ where }: TrialFinger): boolean => /\bthin/i.test(where)
+const isThin = ({ where }: TrialFinger): boolean => isThinSpot(where)

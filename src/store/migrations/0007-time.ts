@@ -34,6 +34,6 @@ export const time: Migration = {
       stamp text not null,
       said text not null
     )`.execute(db)
-    await sql`alter table assessment add column observed text`.execute(db)
+    await sql`alter table assessment add column tried text`.execute(db)
   },
 }
