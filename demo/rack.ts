@@ -235,7 +235,7 @@ export const trialsOf = (today: number): Trial[] => [
   }),
   trial(today, {
     id: 'trial-yellowing',
-    question: 'Does white in linseed yellow more in the dark than we can bear?',
+    question: 'Does white in linseed stay white enough in the dark?',
     swatchId: 'swatch-yellowing',
     controlId: 'swatch-yellowing-control',
     rule: { by: 'colour', mostYellower: 3, day: 180 },

@@ -6,13 +6,13 @@ import type { FingerTold } from '../document/finger.ts'
 import type { Painted } from '../document/layer.ts'
 import type { SwatchTold } from '../document/requests.ts'
 import type { Swatch } from '../document/swatch.ts'
-import type { Trx } from '../store/database.ts'
+import type { Database, Trx } from '../store/database.ts'
 import { find, list } from '../store/records.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { asUsed } from './painted.ts'
-import { refused } from './refused.ts'
+import { gone, refused } from './refused.ts'
 
 /** Adds a swatch when `seen` is null, changes it otherwise. What was used is written here, as it is now. */
 export const saveSwatch = (write: Write, told: SwatchTold, seen: number | null): Promise<Written> =>
@@ -49,6 +49,12 @@ async function staysAsTried(trx: Trx, before: Swatch, now: Swatch): Promise<void
     throw refused(
       `${before.name} belongs to the trial “${trial.question}”, begun ${dateText(trial.begunAt)}: what was laid is fixed. Lay another swatch.`,
     )
+}
+
+export async function swatchOrRefuse(db: Database, id: string): Promise<Swatch> {
+  const swatch = await find(db, 'swatch', id)
+  if (!swatch) throw gone('swatch')
+  return swatch
 }
 
 export const removeSwatch = (write: Write, id: string, seen: number): Promise<Written> =>

@@ -1,3 +1,6 @@
+import { findInLibrary } from '../core/materials/find.ts'
+import { readyOf } from '../document/picture.ts'
+import { layerOfSwatch } from '../document/swatchFilm.ts'
 import { fixedOnceBegun } from '../document/trial.ts'
 import type { Trial } from '../document/trial.ts'
 import type { BeginTrial, SwatchTold } from '../document/requests.ts'
@@ -17,6 +20,7 @@ export const beginTrial = (write: Write, { trial, swatch, control }: BeginTrial)
       ...told,
       laid: await laidOf(trx, write.at, told, null),
     })
+    const [onTrial, beside] = [await laid(swatch), await laid(control)]
     const body: Trial = {
       ...trial,
       id,
@@ -28,11 +32,28 @@ export const beginTrial = (write: Write, { trial, swatch, control }: BeginTrial)
       what: `Began the trial “${trial.question}”`,
       wishes: [
         { kind: 'trial', id, body, seen: null },
-        { kind: 'swatch', id: swatch.id, body: await laid(swatch), seen: null },
-        { kind: 'swatch', id: control.id, body: await laid(control), seen: null },
+        { kind: 'swatch', id: swatch.id, body: onTrial, seen: null },
+        { kind: 'swatch', id: control.id, body: asThickDry(beside, onTrial), seen: null },
       ],
     }
   })
+
+/** The control drawn down so that both dry to one thickness: what is thinned is drawn down thicker. */
+function asThickDry(control: Swatch, swatch: Swatch): Swatch {
+  const stays = (of: Swatch): number | null => {
+    const { mix } = readyOf(layerOfSwatch(of), [], findInLibrary)
+    return mix && 1 - mix.film.mix.volatile
+  }
+  const [ofControl, ofSwatch] = [stays(control), stays(swatch)]
+  if (!ofControl || !ofSwatch) return control
+  const times = ofSwatch / ofControl
+  const { laid, drawn } = control
+  return {
+    ...control,
+    laid: { ...laid, wetThicknessUm: swatch.laid.wetThicknessUm * times },
+    drawn: drawn && { ...drawn, ml: Number((drawn.ml * times).toPrecision(3)) },
+  }
+}
 
 /** Changes the note of a trial; all else was locked when it began. */
 export const saveTrial = (write: Write, trial: Trial, seen: number | null): Promise<Written> =>

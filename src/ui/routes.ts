@@ -60,18 +60,19 @@ import type * as r57 from '../pages/api/shelf/index.ts'
 import type * as r58 from '../pages/api/shopping.ts'
 import type * as r59 from '../pages/api/since.ts'
 import type * as r60 from '../pages/api/swatches/[id]/index.ts'
-import type * as r61 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r62 from '../pages/api/swatches/index.ts'
-import type * as r63 from '../pages/api/tests/[id].ts'
-import type * as r64 from '../pages/api/today.ts'
-import type * as r65 from '../pages/api/trials/[id].ts'
-import type * as r66 from '../pages/api/trials/index.ts'
-import type * as r67 from '../pages/api/tubes.csv.ts'
-import type * as r68 from '../pages/api/tubes/[id]/index.ts'
-import type * as r69 from '../pages/api/tubes/[id]/need.ts'
-import type * as r70 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r71 from '../pages/api/tubes/index.ts'
-import type * as r72 from '../pages/api/undo.ts'
+import type * as r61 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r62 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r63 from '../pages/api/swatches/index.ts'
+import type * as r64 from '../pages/api/tests/[id].ts'
+import type * as r65 from '../pages/api/today.ts'
+import type * as r66 from '../pages/api/trials/[id].ts'
+import type * as r67 from '../pages/api/trials/index.ts'
+import type * as r68 from '../pages/api/tubes.csv.ts'
+import type * as r69 from '../pages/api/tubes/[id]/index.ts'
+import type * as r70 from '../pages/api/tubes/[id]/need.ts'
+import type * as r71 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r72 from '../pages/api/tubes/index.ts'
+import type * as r73 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -151,20 +152,21 @@ export interface Routes {
   'GET /api/shopping': typeof r58.GET
   'GET /api/since': typeof r59.GET
   'DELETE /api/swatches/{id}': typeof r60.DELETE
-  'POST /api/swatches/{id}/touch': typeof r61.POST
-  'PUT /api/swatches': typeof r62.PUT
-  'DELETE /api/tests/{id}': typeof r63.DELETE
-  'GET /api/today': typeof r64.GET
-  'DELETE /api/trials/{id}': typeof r65.DELETE
-  'PUT /api/trials': typeof r66.PUT
-  'POST /api/trials': typeof r66.POST
-  'GET /api/tubes.csv': typeof r67.GET
-  'POST /api/tubes.csv': typeof r67.POST
-  'GET /api/tubes/{id}': typeof r68.GET
-  'DELETE /api/tubes/{id}': typeof r68.DELETE
-  'GET /api/tubes/{id}/need': typeof r69.GET
-  'PUT /api/tubes/{id}/photo': typeof r70.PUT
-  'GET /api/tubes': typeof r71.GET
-  'PUT /api/tubes': typeof r71.PUT
-  'POST /api/undo': typeof r72.POST
+  'PUT /api/swatches/{id}/photo': typeof r61.PUT
+  'POST /api/swatches/{id}/touch': typeof r62.POST
+  'PUT /api/swatches': typeof r63.PUT
+  'DELETE /api/tests/{id}': typeof r64.DELETE
+  'GET /api/today': typeof r65.GET
+  'DELETE /api/trials/{id}': typeof r66.DELETE
+  'PUT /api/trials': typeof r67.PUT
+  'POST /api/trials': typeof r67.POST
+  'GET /api/tubes.csv': typeof r68.GET
+  'POST /api/tubes.csv': typeof r68.POST
+  'GET /api/tubes/{id}': typeof r69.GET
+  'DELETE /api/tubes/{id}': typeof r69.DELETE
+  'GET /api/tubes/{id}/need': typeof r70.GET
+  'PUT /api/tubes/{id}/photo': typeof r71.PUT
+  'GET /api/tubes': typeof r72.GET
+  'PUT /api/tubes': typeof r72.PUT
+  'POST /api/undo': typeof r73.POST
 }
