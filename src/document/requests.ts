@@ -13,7 +13,7 @@ import { trialSchema } from './trial.ts'
 import { practiceSchema } from './practice.ts'
 import { paintingSchema, settingsSchema } from './studio.ts'
 import { mostAreas } from '../core/stack/area.ts'
-import { idSchema, minuteSchema, nameSchema } from './values.ts'
+import { dateSchema, idSchema, minuteSchema, nameSchema } from './values.ts'
 
 /** Bodies of the writes. `seen` is the revision the painter was looking at; null adds. */
 
@@ -68,6 +68,7 @@ export const readingsCsvRequest = z.object({
   placeId: idSchema,
   csv: z.string().max(900_000, 'The file is over 900 kB. Split it.'),
 })
+export const moveRequest = z.object({ placeId: idSchema, on: dateSchema })
 export const takeSensorRequest = z.object({ placeId: idSchema })
 export const saveReminderRequest = z.object({ reminder: reminderSchema, seen })
 export const countsRequest = z.object({ counts: z.boolean(), seen: z.number().int().min(0) })

@@ -11,11 +11,13 @@ import { gravestOf } from './assess.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import type { MixShares } from '../core/film/film.ts'
+import { turnsGlassy } from '../core/film/kindOfFilm.ts'
+import { waxEffectsOf } from '../core/film/waxEffects.ts'
 import { areaCm2Of } from './area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
 import { mixtureShares } from './mixture.ts'
-import { findOn } from './picture.ts'
+import { findOn, materialsUsed } from './picture.ts'
 import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
 
@@ -56,15 +58,21 @@ export interface Summary {
   readonly worst: { readonly severity: Severity; readonly message: string } | null
   /** The names of its areas by their ids. */
   readonly areaNames: Readonly<Record<string, string>>
+  /** The hottest room its wax bears, °C; null: there is none in it. */
+  readonly hottestC: number | null
+  /** Whether the cold makes any of it brittle as glass. */
+  readonly turnsGlassy: boolean
   readonly layers: readonly SummaryLayer[]
 }
 
-export function summaryOf({ painting, layers, shelf }: Picture, assessment: Assessment): Summary {
+export function summaryOf(picture: Picture, assessment: Assessment): Summary {
+  const { painting, layers, shelf } = picture
   const findMaterial = findInStudio(shelf)
   const worst = gravestOf(assessment)
   return {
     verdict: assessment.verdict,
     worst: worst ? { severity: worst.severity, message: worst.message } : null,
+    ...bearsIn(picture, assessment),
     areaNames: Object.fromEntries(assessment.areas.map(({ area }) => [area.id, area.name])),
     layers: layers.map((layer, at): SummaryLayer => {
       const { worst: slowest, step } = assessment.layers[at]!
@@ -95,6 +103,17 @@ export function summaryOf({ painting, layers, shelf }: Picture, assessment: Asse
         ...needsOf(layer, painting, slowest?.film.mix ?? null),
       }
     }),
+  }
+}
+
+/** What heat and cold do to what lies on a picture. */
+function bearsIn(picture: Picture, { layers }: Assessment): Pick<Summary, 'hottestC' | 'turnsGlassy'> {
+  const films = layers.flatMap(({ spots }) => spots.filter(isFilm).map(({ film }) => film))
+  const materials = films.some(({ binder }) => binder.wax > 0) ? materialsUsed(picture) : []
+  const hottest = films.flatMap((film) => waxEffectsOf(film, materials)?.hottestC ?? [])
+  return {
+    hottestC: hottest.length > 0 ? Math.min(...hottest) : null,
+    turnsGlassy: films.some(turnsGlassy),
   }
 }
 

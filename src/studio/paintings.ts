@@ -1,8 +1,10 @@
+import { placeIn } from '../document/places.ts'
 import type { PaintingDocument } from '../document/studio.ts'
 import type { Wish } from '../store/history.ts'
 import { listOf } from '../store/records.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
+import { settingsOf } from './settings.ts'
 
 /** Begins a painting when `seen` is null, changes it otherwise. */
 export const savePainting = (
@@ -17,6 +19,23 @@ export const savePainting = (
       wishes: [{ kind: 'painting', id: painting.id, body: painting, seen }],
     }),
   )
+
+/** From a day on a painting dries in another place. */
+export const movePainting = (
+  write: Write,
+  id: string,
+  { placeId, on }: { readonly placeId: string; readonly on: string },
+): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...painting } = await findOrRefuse(trx, 'painting', id)
+    const moves = [...painting.moves.filter((move) => move.on !== on), { placeId, on }]
+    const { name } = placeIn(await settingsOf(trx), placeId)
+    return {
+      what: `Moved ${painting.title} to ${name}`,
+      paintingId: id,
+      wishes: [{ kind: 'painting', id, body: { ...painting, moves }, seen: revision }],
+    }
+  })
 
 /** Removes a painting with its layers and their touch tests; one undo brings all of it back. */
 export const removePainting = (write: Write, id: string, seen: number): Promise<Written> =>

@@ -19,7 +19,7 @@ export const readingsOf = async (
   [...(await listOf(db, 'reading', [placeId]))].sort((a, b) => a.on.localeCompare(b.on))
 
 /** So far back a sensor's log is taken in, days. */
-const backDays = 400
+const backDays = 365
 
 export interface SensorTold {
   /** Null: no sensor answers. */

@@ -39,40 +39,42 @@ import type * as r36 from '../pages/api/mediums/[id]/sheet.pdf.ts'
 import type * as r37 from '../pages/api/mediums/index.ts'
 import type * as r38 from '../pages/api/paintings/[id]/index.ts'
 import type * as r39 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r40 from '../pages/api/paintings/[id]/order.ts'
-import type * as r41 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r42 from '../pages/api/paintings/index.ts'
-import type * as r43 from '../pages/api/photos/[hash].ts'
-import type * as r44 from '../pages/api/practices/[id].ts'
-import type * as r45 from '../pages/api/practices/index.ts'
-import type * as r46 from '../pages/api/rack.ts'
-import type * as r47 from '../pages/api/readings.csv.ts'
-import type * as r48 from '../pages/api/readings/[id].ts'
-import type * as r49 from '../pages/api/readings/index.ts'
-import type * as r50 from '../pages/api/reminders/[id].ts'
-import type * as r51 from '../pages/api/reminders/index.ts'
-import type * as r52 from '../pages/api/scale/index.ts'
-import type * as r53 from '../pages/api/sensor.ts'
-import type * as r54 from '../pages/api/settings.ts'
-import type * as r55 from '../pages/api/shelf.csv.ts'
-import type * as r56 from '../pages/api/shelf/[id].ts'
-import type * as r57 from '../pages/api/shelf/index.ts'
-import type * as r58 from '../pages/api/shopping.ts'
-import type * as r59 from '../pages/api/since.ts'
-import type * as r60 from '../pages/api/swatches/[id]/index.ts'
-import type * as r61 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r62 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r63 from '../pages/api/swatches/index.ts'
-import type * as r64 from '../pages/api/tests/[id].ts'
-import type * as r65 from '../pages/api/today.ts'
-import type * as r66 from '../pages/api/trials/[id].ts'
-import type * as r67 from '../pages/api/trials/index.ts'
-import type * as r68 from '../pages/api/tubes.csv.ts'
-import type * as r69 from '../pages/api/tubes/[id]/index.ts'
-import type * as r70 from '../pages/api/tubes/[id]/need.ts'
-import type * as r71 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r72 from '../pages/api/tubes/index.ts'
-import type * as r73 from '../pages/api/undo.ts'
+import type * as r40 from '../pages/api/paintings/[id]/move.ts'
+import type * as r41 from '../pages/api/paintings/[id]/order.ts'
+import type * as r42 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r43 from '../pages/api/paintings/index.ts'
+import type * as r44 from '../pages/api/photos/[hash].ts'
+import type * as r45 from '../pages/api/practices/[id].ts'
+import type * as r46 from '../pages/api/practices/index.ts'
+import type * as r47 from '../pages/api/rack.ts'
+import type * as r48 from '../pages/api/readings.csv.ts'
+import type * as r49 from '../pages/api/readings/[id].ts'
+import type * as r50 from '../pages/api/readings/index.ts'
+import type * as r51 from '../pages/api/reminders/[id].ts'
+import type * as r52 from '../pages/api/reminders/index.ts'
+import type * as r53 from '../pages/api/room.ts'
+import type * as r54 from '../pages/api/scale/index.ts'
+import type * as r55 from '../pages/api/sensor.ts'
+import type * as r56 from '../pages/api/settings.ts'
+import type * as r57 from '../pages/api/shelf.csv.ts'
+import type * as r58 from '../pages/api/shelf/[id].ts'
+import type * as r59 from '../pages/api/shelf/index.ts'
+import type * as r60 from '../pages/api/shopping.ts'
+import type * as r61 from '../pages/api/since.ts'
+import type * as r62 from '../pages/api/swatches/[id]/index.ts'
+import type * as r63 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r64 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r65 from '../pages/api/swatches/index.ts'
+import type * as r66 from '../pages/api/tests/[id].ts'
+import type * as r67 from '../pages/api/today.ts'
+import type * as r68 from '../pages/api/trials/[id].ts'
+import type * as r69 from '../pages/api/trials/index.ts'
+import type * as r70 from '../pages/api/tubes.csv.ts'
+import type * as r71 from '../pages/api/tubes/[id]/index.ts'
+import type * as r72 from '../pages/api/tubes/[id]/need.ts'
+import type * as r73 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r74 from '../pages/api/tubes/index.ts'
+import type * as r75 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -123,50 +125,52 @@ export interface Routes {
   'GET /api/paintings/{id}': typeof r38.GET
   'DELETE /api/paintings/{id}': typeof r38.DELETE
   'PUT /api/paintings/{id}/layers': typeof r39.PUT
-  'PUT /api/paintings/{id}/order': typeof r40.PUT
-  'PUT /api/paintings/{id}/photo': typeof r41.PUT
-  'GET /api/paintings': typeof r42.GET
-  'PUT /api/paintings': typeof r42.PUT
-  'GET /api/photos/{hash}': typeof r43.GET
-  'DELETE /api/practices/{id}': typeof r44.DELETE
-  'PUT /api/practices': typeof r45.PUT
-  'GET /api/rack': typeof r46.GET
-  'GET /api/readings.csv': typeof r47.GET
-  'POST /api/readings.csv': typeof r47.POST
-  'DELETE /api/readings/{id}': typeof r48.DELETE
-  'PUT /api/readings': typeof r49.PUT
-  'DELETE /api/reminders/{id}': typeof r50.DELETE
-  'PUT /api/reminders': typeof r51.PUT
-  'GET /api/scale': typeof r52.GET
-  'POST /api/scale': typeof r52.POST
-  'GET /api/sensor': typeof r53.GET
-  'POST /api/sensor': typeof r53.POST
-  'GET /api/settings': typeof r54.GET
-  'PUT /api/settings': typeof r54.PUT
-  'GET /api/shelf.csv': typeof r55.GET
-  'POST /api/shelf.csv': typeof r55.POST
-  'GET /api/shelf/{id}': typeof r56.GET
-  'DELETE /api/shelf/{id}': typeof r56.DELETE
-  'GET /api/shelf': typeof r57.GET
-  'PUT /api/shelf': typeof r57.PUT
-  'GET /api/shopping': typeof r58.GET
-  'GET /api/since': typeof r59.GET
-  'DELETE /api/swatches/{id}': typeof r60.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r61.PUT
-  'POST /api/swatches/{id}/touch': typeof r62.POST
-  'PUT /api/swatches': typeof r63.PUT
-  'DELETE /api/tests/{id}': typeof r64.DELETE
-  'GET /api/today': typeof r65.GET
-  'DELETE /api/trials/{id}': typeof r66.DELETE
-  'PUT /api/trials': typeof r67.PUT
-  'POST /api/trials': typeof r67.POST
-  'GET /api/tubes.csv': typeof r68.GET
-  'POST /api/tubes.csv': typeof r68.POST
-  'GET /api/tubes/{id}': typeof r69.GET
-  'DELETE /api/tubes/{id}': typeof r69.DELETE
-  'GET /api/tubes/{id}/need': typeof r70.GET
-  'PUT /api/tubes/{id}/photo': typeof r71.PUT
-  'GET /api/tubes': typeof r72.GET
-  'PUT /api/tubes': typeof r72.PUT
-  'POST /api/undo': typeof r73.POST
+  'POST /api/paintings/{id}/move': typeof r40.POST
+  'PUT /api/paintings/{id}/order': typeof r41.PUT
+  'PUT /api/paintings/{id}/photo': typeof r42.PUT
+  'GET /api/paintings': typeof r43.GET
+  'PUT /api/paintings': typeof r43.PUT
+  'GET /api/photos/{hash}': typeof r44.GET
+  'DELETE /api/practices/{id}': typeof r45.DELETE
+  'PUT /api/practices': typeof r46.PUT
+  'GET /api/rack': typeof r47.GET
+  'GET /api/readings.csv': typeof r48.GET
+  'POST /api/readings.csv': typeof r48.POST
+  'DELETE /api/readings/{id}': typeof r49.DELETE
+  'PUT /api/readings': typeof r50.PUT
+  'DELETE /api/reminders/{id}': typeof r51.DELETE
+  'PUT /api/reminders': typeof r52.PUT
+  'GET /api/room': typeof r53.GET
+  'GET /api/scale': typeof r54.GET
+  'POST /api/scale': typeof r54.POST
+  'GET /api/sensor': typeof r55.GET
+  'POST /api/sensor': typeof r55.POST
+  'GET /api/settings': typeof r56.GET
+  'PUT /api/settings': typeof r56.PUT
+  'GET /api/shelf.csv': typeof r57.GET
+  'POST /api/shelf.csv': typeof r57.POST
+  'GET /api/shelf/{id}': typeof r58.GET
+  'DELETE /api/shelf/{id}': typeof r58.DELETE
+  'GET /api/shelf': typeof r59.GET
+  'PUT /api/shelf': typeof r59.PUT
+  'GET /api/shopping': typeof r60.GET
+  'GET /api/since': typeof r61.GET
+  'DELETE /api/swatches/{id}': typeof r62.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r63.PUT
+  'POST /api/swatches/{id}/touch': typeof r64.POST
+  'PUT /api/swatches': typeof r65.PUT
+  'DELETE /api/tests/{id}': typeof r66.DELETE
+  'GET /api/today': typeof r67.GET
+  'DELETE /api/trials/{id}': typeof r68.DELETE
+  'PUT /api/trials': typeof r69.PUT
+  'POST /api/trials': typeof r69.POST
+  'GET /api/tubes.csv': typeof r70.GET
+  'POST /api/tubes.csv': typeof r70.POST
+  'GET /api/tubes/{id}': typeof r71.GET
+  'DELETE /api/tubes/{id}': typeof r71.DELETE
+  'GET /api/tubes/{id}/need': typeof r72.GET
+  'PUT /api/tubes/{id}/photo': typeof r73.PUT
+  'GET /api/tubes': typeof r74.GET
+  'PUT /api/tubes': typeof r74.PUT
+  'POST /api/undo': typeof r75.POST
 }

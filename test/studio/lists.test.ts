@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { defaultSettings } from '../../src/document/studio.ts'
+import { clockOfRoom } from '../../src/document/pictureRoom.ts'
 import { stepsOfSummary } from '../../src/document/summary.ts'
 import { openSummaries } from '../../src/store/assessments.ts'
 import { remembering } from '../../src/store/remembered.ts'
@@ -106,7 +107,7 @@ describe('what a summary says', () => {
       for (const { painting, summary } of open) {
         const picture = (await loadPicture(db, painting.id, later))!
         const { assessment } = judgedWithSolve(picture)
-        const dates = datesOf(stepsOfSummary(summary, null), picture.today, settings)
+        const dates = datesOf(stepsOfSummary(summary, clockOfRoom(picture.room!)), picture.today, settings)
         const days = assessment.layers.map(({ date }) => date.day)
         dates.forEach(({ day, source }, at) => {
           expect(source).to.equal(assessment.layers[at]!.date.source)

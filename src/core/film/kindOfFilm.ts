@@ -19,6 +19,11 @@ export const isOily = ({ binder }: Film): boolean => binder.oil + binder.alkyd >
 const waxyFrom = 0.05
 export const isWaxy = ({ binder }: Film): boolean => binder.wax >= waxyFrom - 1e-9
 
+/** From these shares on, of the binder and of the dry film by volume, cold makes a film brittle as glass. */
+const glassyFrom = { alkyd: 0.3, polymer: 0.5 } as const
+export const turnsGlassy = ({ binder, dry }: Film): boolean =>
+  binder.alkyd >= glassyFrom.alkyd || dry.byVolume.polymer >= glassyFrom.polymer
+
 /** A film of oil, resin or alkyd without powder. */
 export const isClear = ({ binderRatio, pvc }: Film): boolean => binderRatio === null && pvc === 0
 

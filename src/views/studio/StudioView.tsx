@@ -44,7 +44,12 @@ export function StudioView({
     edit({ climate: { ...settings.climate, ...change } })
   return (
     <>
-      <h1 className="text-[2.2rem] leading-none">Studio</h1>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
+        <h1 className="text-[2.2rem] leading-none">Studio</h1>
+        <a href="/room" className="inline-flex min-h-11 items-center link">
+          The room, its readings and other places where pictures dry
+        </a>
+      </div>
       <SaveLine desk={desk} state={state} />
       <div className="grid gap-x-14 gap-y-8 lg:grid-cols-2">
         <section aria-label="Room and days" className="grid content-start gap-4 sm:grid-cols-2">

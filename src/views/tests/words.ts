@@ -13,7 +13,7 @@ export const daysText = (days: number): string =>
 export function foundWords({ swatch, film }: RackSwatch, state: StateId): string {
   const band = film?.bands.find((one) => one.state === state)
   const forecast = band?.days
-    ? `forecast ${spanText(band.days[0], band.days[2])} days${band.book === null ? '' : `, by the book ${daysText(band.book)}`}`
+    ? `forecast ${spanText(band.days[0], band.days[2])}${band.book === null ? '' : `, by the book ${daysText(band.book)}`}`
     : 'may never be reached'
   const laidDay = dayOf(swatch.laid.at)!
   const found = swatch.fingers

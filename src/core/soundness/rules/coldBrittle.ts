@@ -1,3 +1,4 @@
+import { turnsGlassy } from '../../film/kindOfFilm.ts'
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { gravity } from '../../severity.ts'
@@ -9,16 +10,12 @@ import { pictureRule } from '../rule.ts'
 /** Showing a picture neither bends nor knocks it. */
 const bends = ({ what }: PlannedAction): boolean => what !== 'show'
 const stiffBelow = 0.7
-const alkydFrom = 0.3
-const polymerFrom = 0.5
 const polymerGrounds: readonly string[] = [
   'acrylic_dispersion_ground',
   'acrylic_absorbent_ground',
   'alkyd_ground',
 ]
 
-const turnsGlassy = ({ film: { binder, dry } }: LaidLayer): boolean =>
-  binder.alkyd >= alkydFrom || dry.byVolume.polymer >= polymerFrom
 const isStiff = ({ film, isOilFilm }: LaidLayer): boolean => isOilFilm && (film.flexPlain ?? 1) < stiffBelow
 
 /** How cold it is on a day: the reading nearest to it, else as the room is set. */
@@ -37,7 +34,7 @@ export const coldBrittle = pictureRule({
     const { areas, ground, actions, practice } = picture
     const { limits } = practice
     const layers = areas.flatMap((area) => area.layers.filter(({ goneDay }) => goneDay === null))
-    const glassy = layers.find(turnsGlassy) ?? null
+    const glassy = layers.find(({ film }) => turnsGlassy(film)) ?? null
     const isGlassyGround = ground !== null && polymerGrounds.includes(ground.id)
     const stiff = layers.find(isStiff) ?? null
     return actions.filter(bends).flatMap(({ what, day }) => {
