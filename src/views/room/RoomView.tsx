@@ -8,6 +8,7 @@ import type { RoomPage } from '../../studio/roomPage.ts'
 import { read } from '../../ui/client.ts'
 import type { Reply } from '../../ui/client.ts'
 import { about, dayText, upperFirst } from '../../ui/format.ts'
+import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
@@ -37,11 +38,14 @@ export function RoomView({
   initialSettings,
   today,
   events,
+  judging,
 }: {
   readonly initial: RoomPage
   readonly initialSettings: Revised<Settings>
   readonly today: number
   readonly events: readonly number[]
+  /** Paintings still being judged: what stands here is not all known yet. */
+  readonly judging: number
 }) {
   const [things] = useState(() => [
     { kind: 'setting' as const, id: settingsId, body: { ...initialSettings, id: settingsId } },
@@ -68,6 +72,7 @@ export function RoomView({
   return (
     <>
       <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(room)}</h1>
+      <Judging left={judging} onDone={() => show(room.placeId)} />
       <SaveLine desk={desk} state={state} />
       <nav aria-label="Places" className="flex flex-wrap gap-x-1 border-b border-rule">
         {placesIn(settings).map(({ id, name }) => (
