@@ -160,13 +160,22 @@ export function windowOf(
 }
 
 /** Days by which the state is reached with this chance (0..1); null: it never is. */
-export function daysAtChance(forecast: Forecast, state: StateId, chance: number): number | null {
-  const passed = passedOn(forecast, state)
-  if (passed !== null) return passed
-  const model = forecast.days[state]
-  if (model === null) return null
-  const z = forecast.linked ? forecast.linked.quantile(state, chance) : normalQuantile(chance)
-  return onCalendar(forecast, model * Math.exp(forecast.sigma * z))
+export const daysAtChance = (forecast: Forecast, state: StateId, chance: number): number | null =>
+  daysIfLaid(forecast, state, chance, forecast.laidDay)
+
+/** The same had it been laid on another day: where the room changes, that counts. */
+export function daysIfLaid(
+  { days, sigma, evidence, linked, room }: Forecast,
+  state: StateId,
+  chance: number,
+  laidDay: number,
+): number | null {
+  const passed = evidence.length > 0 ? windowOf(state, evidence).by : null
+  const model = days[state]
+  if (passed === null && model === null) return null
+  const z = (): number => (linked ? linked.quantile(state, chance) : normalQuantile(chance))
+  const steady = passed ?? model! * Math.exp(sigma * z())
+  return room ? room.calendarDays(laidDay, steady) : steady
 }
 
 /** Chance (0..1) that the state is reached by this day after application. */

@@ -24,6 +24,13 @@ export function roomClockOf(firstDay: number, paces: readonly number[]): RoomClo
   const yearBack = Math.min(365, held.length)
   const later = yearBack > 0 ? (end - passed[held.length - yearBack]!) / yearBack : 1
 
+  /** Of each whole steady day, the day in which it begins: where to look from. */
+  const nearby = new Int32Array(Math.ceil(end) + 1)
+  for (let steady = 0, at = 0; steady < nearby.length; steady++) {
+    while (at < held.length - 1 && passed[at + 1]! <= steady) at++
+    nearby[steady] = at
+  }
+
   const passedBy = (day: number): number => {
     const at = day - firstDay
     if (at <= 0) return at * first
@@ -34,13 +41,9 @@ export function roomClockOf(firstDay: number, paces: readonly number[]): RoomClo
   const dayWhen = (steady: number): number => {
     if (steady <= 0) return firstDay + steady / first
     if (steady >= end) return firstDay + held.length + (steady - end) / later
-    let [low, high] = [0, held.length]
-    while (high - low > 1) {
-      const middle = (low + high) >> 1
-      if (passed[middle]! <= steady) low = middle
-      else high = middle
-    }
-    return firstDay + low + (steady - passed[low]!) / held[low]!
+    let at = nearby[Math.floor(steady)]!
+    while (passed[at + 1]! <= steady) at++
+    return firstDay + at + (steady - passed[at]!) / held[at]!
   }
   return {
     steadyDays: (from, days) => passedBy(from + days) - passedBy(from),

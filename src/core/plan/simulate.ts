@@ -73,11 +73,11 @@ function playedThrough(
 }
 
 /** The day by which this share of the draws is done. */
-export const dayAt = (days: readonly number[], share: number): number =>
+export const dayAt = (days: ArrayLike<number>, share: number): number =>
   days[Math.min(days.length - 1, Math.floor(share * days.length))]!
 
 /** Share of the draws done by a day. */
-export function shareBy(days: readonly number[], day: number): number {
+export function shareBy(days: ArrayLike<number>, day: number): number {
   let done = 0
   while (done < days.length && days[done]! <= day) done++
   return done / days.length
