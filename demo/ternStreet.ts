@@ -490,8 +490,8 @@ export function ternStreet(now: string): StudioDocument {
         client: 'the owner of the clock shop, abroad since spring',
         place: 'big easel',
         dates: [
-          { what: 'sent', on: dateOf(today + 190) },
-          { what: 'handed-over', on: dateOf(today + 205) },
+          { what: 'sent', on: dateOf(today + 113), needs: 'varnishSoft' },
+          { what: 'handed-over', on: dateOf(today + 190) },
         ],
         note: 'Commission; the owner lives abroad.',
       }),

@@ -1,3 +1,4 @@
+import type { StateId } from '../core/cure/states.ts'
 import type { PaintingDocument, PictureDate, WorkState } from './studio.ts'
 
 /* Read off a painting without its schema. */
@@ -9,6 +10,9 @@ export const meetingNames: Readonly<Record<PictureDate['what'], string>> = {
   sent: 'sent',
   'handed-over': 'handed over',
 }
+
+/** How far every film has to have come by a date. */
+export const needsOf = ({ needs }: PictureDate): StateId => needs ?? 'firm'
 
 /** The next day a picture must meet, from a date on ("2026-11-24"); null: none is ahead. */
 export const nextDate = ({ dates }: Pick<PaintingDocument, 'dates'>, today: string): PictureDate | null =>

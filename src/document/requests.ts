@@ -68,6 +68,7 @@ export const readingsCsvRequest = z.object({
   placeId: idSchema,
   csv: z.string().max(900_000, 'The file is over 900 kB. Split it.'),
 })
+export const planLayerRequest = z.object({ on: dateSchema.nullable() })
 export const moveRequest = z.object({ placeId: idSchema, on: dateSchema })
 export const takeSensorRequest = z.object({ placeId: idSchema })
 export const saveReminderRequest = z.object({ reminder: reminderSchema, seen })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stateIds } from '../core/cure/states.ts'
 import { usualBounds } from '../core/materials/iodine.ts'
 import { policyIds } from '../core/materials/policy.ts'
 import { brushNames } from '../core/palette/carryOver.ts'
@@ -130,7 +131,12 @@ const oldPictureSchema = z.object({
 })
 export type OldPictureDocument = z.infer<typeof oldPictureSchema>
 
-export const pictureDateSchema = z.object({ what: z.enum(meetings), on: dateSchema })
+export const pictureDateSchema = z.object({
+  what: z.enum(meetings),
+  on: dateSchema,
+  /** How far every film has to have come by then; absent: firm. */
+  needs: z.enum(stateIds).optional(),
+})
 export type PictureDate = z.infer<typeof pictureDateSchema>
 
 const pictureDates = z.array(pictureDateSchema).max(12, 'At most 12 dates.')

@@ -43,6 +43,8 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   /** Nowhere while it cannot be made: no film, no forecast. */
   readonly spots: readonly SummarySpot[]
   readonly evidence: readonly Evidence[]
+  /** Hours it takes; null: as the studio's layers usually do. */
+  readonly hours: number | null
   readonly wetThicknessUm: number
   /** Pigments by share of the paint, for its colour. */
   readonly pigments: readonly { readonly id: string; readonly share: number }[]
@@ -98,6 +100,7 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
           followsRoom: forecast.room !== null,
         })),
         evidence: slowest?.forecast.evidence ?? [],
+        hours: layer.hours,
         wetThicknessUm,
         pigments: mixtureShares(paints, findOn(layer, findMaterial)),
         ...needsOf(layer, painting, slowest?.film.mix ?? null),
@@ -138,9 +141,12 @@ export function needsOf(
   }
 }
 
+/** What of a layer its step is made of. */
+type LayerOfStep = Omit<StepIdea, 'spots'> & Pick<SummaryLayer, 'evidence' | 'spots'>
+
 /** The steps a summary's dates are reckoned from, on whatever day it is read, in the room it dries in. */
 export const stepsOfSummary = (
-  { layers }: Pick<Summary, 'layers'>,
+  { layers }: { readonly layers: readonly LayerOfStep[] },
   room: RoomClock | null,
 ): readonly Step[] =>
   stepsOf(

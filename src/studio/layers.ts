@@ -99,6 +99,20 @@ export const orderLayers = (
 export const byPosition = (a: LayerDocument, b: LayerDocument): number =>
   a.position - b.position || a.id.localeCompare(b.id)
 
+/** Plans a layer for a day, or, with none, for as soon as it may be. */
+export const planLayer = (write: Write, id: string, on: string | null): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...layer } = await findOrRefuse(trx, 'layer', id)
+    if (layer.painted)
+      throw refused(`${layer.name} is painted already. Correct the day it was painted instead.`)
+    return {
+      what:
+        on === null ? `Planned ${layer.name} for as soon as it may be` : `Planned ${layer.name} for ${on}`,
+      paintingId: layer.paintingId,
+      wishes: [{ kind: 'layer', id, body: { ...layer, plannedOn: on }, seen: revision }],
+    }
+  })
+
 /** Logs a finger on a layer. Without a minute it is now, or, should the clock have gone back, the minute it was painted. */
 export const logTouch = (
   write: Write,

@@ -26,55 +26,57 @@ import type * as r23 from '../pages/api/compute/values.ts'
 import type * as r24 from '../pages/api/done.ts'
 import type * as r25 from '../pages/api/find.ts'
 import type * as r26 from '../pages/api/health.ts'
-import type * as r27 from '../pages/api/judging.ts'
-import type * as r28 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r29 from '../pages/api/layers/[id]/index.ts'
-import type * as r30 from '../pages/api/layers/[id]/mixed.ts'
-import type * as r31 from '../pages/api/layers/[id]/painted.ts'
-import type * as r32 from '../pages/api/layers/[id]/touch.ts'
-import type * as r33 from '../pages/api/layers/index.ts'
-import type * as r34 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r35 from '../pages/api/mediums/[id]/index.ts'
-import type * as r36 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r37 from '../pages/api/mediums/index.ts'
-import type * as r38 from '../pages/api/paintings/[id]/index.ts'
-import type * as r39 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r40 from '../pages/api/paintings/[id]/move.ts'
-import type * as r41 from '../pages/api/paintings/[id]/order.ts'
-import type * as r42 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r43 from '../pages/api/paintings/index.ts'
-import type * as r44 from '../pages/api/photos/[hash].ts'
-import type * as r45 from '../pages/api/practices/[id].ts'
-import type * as r46 from '../pages/api/practices/index.ts'
-import type * as r47 from '../pages/api/rack.ts'
-import type * as r48 from '../pages/api/readings.csv.ts'
-import type * as r49 from '../pages/api/readings/[id].ts'
-import type * as r50 from '../pages/api/readings/index.ts'
-import type * as r51 from '../pages/api/reminders/[id].ts'
-import type * as r52 from '../pages/api/reminders/index.ts'
-import type * as r53 from '../pages/api/room.ts'
-import type * as r54 from '../pages/api/scale/index.ts'
-import type * as r55 from '../pages/api/sensor.ts'
-import type * as r56 from '../pages/api/settings.ts'
-import type * as r57 from '../pages/api/shelf.csv.ts'
-import type * as r58 from '../pages/api/shelf/[id].ts'
-import type * as r59 from '../pages/api/shelf/index.ts'
-import type * as r60 from '../pages/api/shopping.ts'
-import type * as r61 from '../pages/api/since.ts'
-import type * as r62 from '../pages/api/swatches/[id]/index.ts'
-import type * as r63 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r64 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r65 from '../pages/api/swatches/index.ts'
-import type * as r66 from '../pages/api/tests/[id].ts'
-import type * as r67 from '../pages/api/today.ts'
-import type * as r68 from '../pages/api/trials/[id].ts'
-import type * as r69 from '../pages/api/trials/index.ts'
-import type * as r70 from '../pages/api/tubes.csv.ts'
-import type * as r71 from '../pages/api/tubes/[id]/index.ts'
-import type * as r72 from '../pages/api/tubes/[id]/need.ts'
-import type * as r73 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r74 from '../pages/api/tubes/index.ts'
-import type * as r75 from '../pages/api/undo.ts'
+import type * as r27 from '../pages/api/horizon.ts'
+import type * as r28 from '../pages/api/judging.ts'
+import type * as r29 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r30 from '../pages/api/layers/[id]/index.ts'
+import type * as r31 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r32 from '../pages/api/layers/[id]/painted.ts'
+import type * as r33 from '../pages/api/layers/[id]/plan.ts'
+import type * as r34 from '../pages/api/layers/[id]/touch.ts'
+import type * as r35 from '../pages/api/layers/index.ts'
+import type * as r36 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r37 from '../pages/api/mediums/[id]/index.ts'
+import type * as r38 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r39 from '../pages/api/mediums/index.ts'
+import type * as r40 from '../pages/api/paintings/[id]/index.ts'
+import type * as r41 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r42 from '../pages/api/paintings/[id]/move.ts'
+import type * as r43 from '../pages/api/paintings/[id]/order.ts'
+import type * as r44 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r45 from '../pages/api/paintings/index.ts'
+import type * as r46 from '../pages/api/photos/[hash].ts'
+import type * as r47 from '../pages/api/practices/[id].ts'
+import type * as r48 from '../pages/api/practices/index.ts'
+import type * as r49 from '../pages/api/rack.ts'
+import type * as r50 from '../pages/api/readings.csv.ts'
+import type * as r51 from '../pages/api/readings/[id].ts'
+import type * as r52 from '../pages/api/readings/index.ts'
+import type * as r53 from '../pages/api/reminders/[id].ts'
+import type * as r54 from '../pages/api/reminders/index.ts'
+import type * as r55 from '../pages/api/room.ts'
+import type * as r56 from '../pages/api/scale/index.ts'
+import type * as r57 from '../pages/api/sensor.ts'
+import type * as r58 from '../pages/api/settings.ts'
+import type * as r59 from '../pages/api/shelf.csv.ts'
+import type * as r60 from '../pages/api/shelf/[id].ts'
+import type * as r61 from '../pages/api/shelf/index.ts'
+import type * as r62 from '../pages/api/shopping.ts'
+import type * as r63 from '../pages/api/since.ts'
+import type * as r64 from '../pages/api/swatches/[id]/index.ts'
+import type * as r65 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r66 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r67 from '../pages/api/swatches/index.ts'
+import type * as r68 from '../pages/api/tests/[id].ts'
+import type * as r69 from '../pages/api/today.ts'
+import type * as r70 from '../pages/api/trials/[id].ts'
+import type * as r71 from '../pages/api/trials/index.ts'
+import type * as r72 from '../pages/api/tubes.csv.ts'
+import type * as r73 from '../pages/api/tubes/[id]/index.ts'
+import type * as r74 from '../pages/api/tubes/[id]/need.ts'
+import type * as r75 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r76 from '../pages/api/tubes/index.ts'
+import type * as r77 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -108,69 +110,71 @@ export interface Routes {
   'GET /api/done': typeof r24.GET
   'GET /api/find': typeof r25.GET
   'GET /api/health': typeof r26.GET
-  'GET /api/judging': typeof r27.GET
-  'POST /api/layers/{id}/corrected': typeof r28.POST
-  'DELETE /api/layers/{id}': typeof r29.DELETE
-  'POST /api/layers/{id}/mixed': typeof r30.POST
-  'POST /api/layers/{id}/painted': typeof r31.POST
-  'DELETE /api/layers/{id}/painted': typeof r31.DELETE
-  'POST /api/layers/{id}/touch': typeof r32.POST
-  'PUT /api/layers': typeof r33.PUT
-  'POST /api/mediums/{id}/consequences': typeof r34.POST
-  'GET /api/mediums/{id}': typeof r35.GET
-  'DELETE /api/mediums/{id}': typeof r35.DELETE
-  'GET /api/mediums/{id}/sheet.pdf': typeof r36.GET
-  'GET /api/mediums': typeof r37.GET
-  'PUT /api/mediums': typeof r37.PUT
-  'GET /api/paintings/{id}': typeof r38.GET
-  'DELETE /api/paintings/{id}': typeof r38.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r39.PUT
-  'POST /api/paintings/{id}/move': typeof r40.POST
-  'PUT /api/paintings/{id}/order': typeof r41.PUT
-  'PUT /api/paintings/{id}/photo': typeof r42.PUT
-  'GET /api/paintings': typeof r43.GET
-  'PUT /api/paintings': typeof r43.PUT
-  'GET /api/photos/{hash}': typeof r44.GET
-  'DELETE /api/practices/{id}': typeof r45.DELETE
-  'PUT /api/practices': typeof r46.PUT
-  'GET /api/rack': typeof r47.GET
-  'GET /api/readings.csv': typeof r48.GET
-  'POST /api/readings.csv': typeof r48.POST
-  'DELETE /api/readings/{id}': typeof r49.DELETE
-  'PUT /api/readings': typeof r50.PUT
-  'DELETE /api/reminders/{id}': typeof r51.DELETE
-  'PUT /api/reminders': typeof r52.PUT
-  'GET /api/room': typeof r53.GET
-  'GET /api/scale': typeof r54.GET
-  'POST /api/scale': typeof r54.POST
-  'GET /api/sensor': typeof r55.GET
-  'POST /api/sensor': typeof r55.POST
-  'GET /api/settings': typeof r56.GET
-  'PUT /api/settings': typeof r56.PUT
-  'GET /api/shelf.csv': typeof r57.GET
-  'POST /api/shelf.csv': typeof r57.POST
-  'GET /api/shelf/{id}': typeof r58.GET
-  'DELETE /api/shelf/{id}': typeof r58.DELETE
-  'GET /api/shelf': typeof r59.GET
-  'PUT /api/shelf': typeof r59.PUT
-  'GET /api/shopping': typeof r60.GET
-  'GET /api/since': typeof r61.GET
-  'DELETE /api/swatches/{id}': typeof r62.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r63.PUT
-  'POST /api/swatches/{id}/touch': typeof r64.POST
-  'PUT /api/swatches': typeof r65.PUT
-  'DELETE /api/tests/{id}': typeof r66.DELETE
-  'GET /api/today': typeof r67.GET
-  'DELETE /api/trials/{id}': typeof r68.DELETE
-  'PUT /api/trials': typeof r69.PUT
-  'POST /api/trials': typeof r69.POST
-  'GET /api/tubes.csv': typeof r70.GET
-  'POST /api/tubes.csv': typeof r70.POST
-  'GET /api/tubes/{id}': typeof r71.GET
-  'DELETE /api/tubes/{id}': typeof r71.DELETE
-  'GET /api/tubes/{id}/need': typeof r72.GET
-  'PUT /api/tubes/{id}/photo': typeof r73.PUT
-  'GET /api/tubes': typeof r74.GET
-  'PUT /api/tubes': typeof r74.PUT
-  'POST /api/undo': typeof r75.POST
+  'GET /api/horizon': typeof r27.GET
+  'GET /api/judging': typeof r28.GET
+  'POST /api/layers/{id}/corrected': typeof r29.POST
+  'DELETE /api/layers/{id}': typeof r30.DELETE
+  'POST /api/layers/{id}/mixed': typeof r31.POST
+  'POST /api/layers/{id}/painted': typeof r32.POST
+  'DELETE /api/layers/{id}/painted': typeof r32.DELETE
+  'POST /api/layers/{id}/plan': typeof r33.POST
+  'POST /api/layers/{id}/touch': typeof r34.POST
+  'PUT /api/layers': typeof r35.PUT
+  'POST /api/mediums/{id}/consequences': typeof r36.POST
+  'GET /api/mediums/{id}': typeof r37.GET
+  'DELETE /api/mediums/{id}': typeof r37.DELETE
+  'GET /api/mediums/{id}/sheet.pdf': typeof r38.GET
+  'GET /api/mediums': typeof r39.GET
+  'PUT /api/mediums': typeof r39.PUT
+  'GET /api/paintings/{id}': typeof r40.GET
+  'DELETE /api/paintings/{id}': typeof r40.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r41.PUT
+  'POST /api/paintings/{id}/move': typeof r42.POST
+  'PUT /api/paintings/{id}/order': typeof r43.PUT
+  'PUT /api/paintings/{id}/photo': typeof r44.PUT
+  'GET /api/paintings': typeof r45.GET
+  'PUT /api/paintings': typeof r45.PUT
+  'GET /api/photos/{hash}': typeof r46.GET
+  'DELETE /api/practices/{id}': typeof r47.DELETE
+  'PUT /api/practices': typeof r48.PUT
+  'GET /api/rack': typeof r49.GET
+  'GET /api/readings.csv': typeof r50.GET
+  'POST /api/readings.csv': typeof r50.POST
+  'DELETE /api/readings/{id}': typeof r51.DELETE
+  'PUT /api/readings': typeof r52.PUT
+  'DELETE /api/reminders/{id}': typeof r53.DELETE
+  'PUT /api/reminders': typeof r54.PUT
+  'GET /api/room': typeof r55.GET
+  'GET /api/scale': typeof r56.GET
+  'POST /api/scale': typeof r56.POST
+  'GET /api/sensor': typeof r57.GET
+  'POST /api/sensor': typeof r57.POST
+  'GET /api/settings': typeof r58.GET
+  'PUT /api/settings': typeof r58.PUT
+  'GET /api/shelf.csv': typeof r59.GET
+  'POST /api/shelf.csv': typeof r59.POST
+  'GET /api/shelf/{id}': typeof r60.GET
+  'DELETE /api/shelf/{id}': typeof r60.DELETE
+  'GET /api/shelf': typeof r61.GET
+  'PUT /api/shelf': typeof r61.PUT
+  'GET /api/shopping': typeof r62.GET
+  'GET /api/since': typeof r63.GET
+  'DELETE /api/swatches/{id}': typeof r64.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r65.PUT
+  'POST /api/swatches/{id}/touch': typeof r66.POST
+  'PUT /api/swatches': typeof r67.PUT
+  'DELETE /api/tests/{id}': typeof r68.DELETE
+  'GET /api/today': typeof r69.GET
+  'DELETE /api/trials/{id}': typeof r70.DELETE
+  'PUT /api/trials': typeof r71.PUT
+  'POST /api/trials': typeof r71.POST
+  'GET /api/tubes.csv': typeof r72.GET
+  'POST /api/tubes.csv': typeof r72.POST
+  'GET /api/tubes/{id}': typeof r73.GET
+  'DELETE /api/tubes/{id}': typeof r73.DELETE
+  'GET /api/tubes/{id}/need': typeof r74.GET
+  'PUT /api/tubes/{id}/photo': typeof r75.PUT
+  'GET /api/tubes': typeof r76.GET
+  'PUT /api/tubes': typeof r76.PUT
+  'POST /api/undo': typeof r77.POST
 }

@@ -1,3 +1,5 @@
+import { stateIds, stateNames } from '../../core/cure/states.ts'
+import type { StateId } from '../../core/cure/states.ts'
 import { Plus, X } from 'lucide-react'
 import { meetingNames } from '../../document/pictureDates.ts'
 import type { PaintingDocument, PictureDate } from '../../document/studio.ts'
@@ -13,6 +15,7 @@ interface DatesProps {
 }
 
 const meetings = Object.entries(meetingNames).map(([id, name]) => ({ id, name: upperFirst(name) }))
+const needed = stateIds.map((id) => ({ id, name: `${stateNames[id]} by then` }))
 const mostDates = 12
 
 /** The days a picture must meet. */
@@ -23,7 +26,7 @@ export function Dates({ painting: { dates }, today, onChange }: DatesProps) {
     <section aria-label="Dates it must meet">
       <h2 className="text-xl">Dates it must meet</h2>
       <ul className="mt-1">
-        {dates.map(({ what, on }, at) => (
+        {dates.map(({ what, on, needs = 'firm' }, at) => (
           <li key={at} className="flex flex-wrap items-center gap-3 border-t border-rule py-1">
             <Choice
               label={`What date ${at + 1} is`}
@@ -38,6 +41,13 @@ export function Dates({ painting: { dates }, today, onChange }: DatesProps) {
               className="field w-40"
               value={on}
               onChange={({ target }) => target.value && change(at, { on: target.value })}
+            />
+            <Choice
+              label={`What it must be by date ${at + 1}`}
+              className="max-w-44"
+              value={needs}
+              options={needed}
+              onValue={(state) => change(at, { needs: state as StateId })}
             />
             {on < today && <span className="text-[0.85rem] text-soft">past</span>}
             <IconButton

@@ -1,12 +1,13 @@
 import { useMemo } from 'react'
+import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { dayAt, shareBy, simulateReaching } from '../../core/plan/simulate.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { nextDate } from '../../document/pictureDates.ts'
+import { needsOf, nextDate } from '../../document/pictureDates.ts'
 import type { Picture } from '../../document/picture.ts'
 import { useRested } from './useRested.ts'
-import { chanceText, datesText, dayText, monthText } from '../../ui/format.ts'
+import { chanceText, datesText, dayText, monthText, upperFirst } from '../../ui/format.ts'
 
 /** So many times the picture is played through, once the hand rests. */
 const draws = 1000
@@ -20,14 +21,21 @@ export function Finish({
   readonly assessment: Assessment
 }) {
   const rested = useRested(assessment)
-  const { days, soft, cured } = useMemo(() => {
+  const deadline = nextDate(picture.painting, dateOf(picture.today))
+  const needs = deadline ? needsOf(deadline) : 'firm'
+  const { days, by, soft, cured } = useMemo(() => {
     const steps = rested.layers.map(({ step }) => step)
     const reaching = (state: StateId): readonly number[] =>
       (steps.length > 0 && simulateReaching(steps, state, rested.workingTime, draws)) || []
-    return { days: reaching('firm'), soft: reaching('varnishSoft'), cured: reaching('cured') }
-  }, [rested])
+    const firm = reaching('firm')
+    return {
+      days: firm,
+      by: needs === 'firm' ? firm : reaching(needs),
+      soft: reaching('varnishSoft'),
+      cured: reaching('cured'),
+    }
+  }, [rested, needs])
   if (days.length === 0) return null
-  const deadline = nextDate(picture.painting, dateOf(picture.today))?.on
   const isPlanned = picture.layers.some(({ painted }) => !painted)
   return (
     <p aria-busy={rested !== assessment}>
@@ -36,7 +44,8 @@ export function Finish({
       {deadline && (
         <>
           {' '}
-          Firm by {dayText(dayOf(deadline)!)}: a chance of {chanceText(shareBy(days, dayOf(deadline)! + 1))}.
+          {upperFirst(stateNames[needsOf(deadline)])} by {dayText(dayOf(deadline.on)!)}: a chance of{' '}
+          {chanceText(shareBy(by, dayOf(deadline.on)! + 1))}.
         </>
       )}{' '}
       {soft.length > 0 && cured.length > 0 && (
