@@ -6,7 +6,6 @@ import { stateDaysFromTable } from '../core/cure/table.ts'
 import type { BeforeDrinking, Film } from '../core/film/film.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { dayOf, morning } from '../core/plan/calendar.ts'
-import type { WorkingDays } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
 import { stepsOf } from '../core/plan/step.ts'
@@ -37,9 +36,10 @@ import { folded, noForecast, roomOf } from './picture.ts'
 import type { AreaStrata, Folded, Picture } from './picture.ts'
 import { clockOfRoom } from './pictureRoom.ts'
 import { unsolved } from './solved.ts'
-import type { PaintingDocument, PictureDate, Settings } from './studio.ts'
+import type { PaintingDocument, PictureDate } from './studio.ts'
 import type { SolvedPicture } from './solved.ts'
 import { takenOnIn } from './takenOn.ts'
+import { workingDaysOf } from './workingDays.ts'
 
 /** A layer in one of its areas. */
 export interface AssessedSpot extends Spot {
@@ -176,12 +176,6 @@ export const workingTimeOf = ({ settings, today }: Picture): WorkingTime => ({
   today,
   ...workingDaysOf(settings),
   confidence: settings.confidence,
-})
-
-/** The days the studio works. */
-export const workingDaysOf = ({ workingDays, away }: Settings): WorkingDays => ({
-  workingDays,
-  away: away.map(({ from, until }) => [dayOf(from)!, dayOf(until)!]),
 })
 
 /** What was found of this area with just these layers in it; null: it has to be solved. */

@@ -1,5 +1,5 @@
 import { dayOf } from '../core/plan/calendar.ts'
-import { workingDaysOf } from '../document/assess.ts'
+import { workingDaysOf } from '../document/workingDays.ts'
 import type { Horizon, HorizonEntry, HorizonLayer } from '../document/horizon.ts'
 import { nextDate } from '../document/pictureDates.ts'
 import type { SummaryLayer } from '../document/summary.ts'

@@ -21,6 +21,9 @@ import { judge as judgeNow } from '../studio/judge.ts'
 import { learnFromAll } from '../studio/learning.ts'
 import type { StudioLearnt } from '../studio/learning.ts'
 import { dayOf } from '../core/plan/calendar.ts'
+import type { StateId } from '../core/cure/states.ts'
+import { paintingPromise } from '../studio/promises.ts'
+import type { PaintingPromise } from '../studio/promises.ts'
 import { rackOf } from '../studio/rack.ts'
 import type { Rack } from '../studio/rack.ts'
 import { readingsFromCsv } from '../studio/readings.ts'
@@ -56,6 +59,22 @@ export const learn = ({ folder, now }: { folder: string; now: string }): Promise
 
 export const rack = ({ folder, now }: { folder: string; now: string }): Promise<Rack> =>
   rackOf(opened(folder), now)
+
+export const promise = ({
+  folder,
+  now,
+  id,
+  on,
+  needs,
+  withLevers,
+}: {
+  folder: string
+  now: string
+  id: string
+  on: string | null
+  needs: StateId | null
+  withLevers: boolean
+}): Promise<PaintingPromise> => paintingPromise(opened(folder), id, now, { on, needs, withLevers })
 
 export const consequences = ({
   folder,

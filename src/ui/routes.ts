@@ -44,39 +44,40 @@ import type * as r41 from '../pages/api/paintings/[id]/layers.ts'
 import type * as r42 from '../pages/api/paintings/[id]/move.ts'
 import type * as r43 from '../pages/api/paintings/[id]/order.ts'
 import type * as r44 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r45 from '../pages/api/paintings/index.ts'
-import type * as r46 from '../pages/api/photos/[hash].ts'
-import type * as r47 from '../pages/api/practices/[id].ts'
-import type * as r48 from '../pages/api/practices/index.ts'
-import type * as r49 from '../pages/api/rack.ts'
-import type * as r50 from '../pages/api/readings.csv.ts'
-import type * as r51 from '../pages/api/readings/[id].ts'
-import type * as r52 from '../pages/api/readings/index.ts'
-import type * as r53 from '../pages/api/reminders/[id].ts'
-import type * as r54 from '../pages/api/reminders/index.ts'
-import type * as r55 from '../pages/api/room.ts'
-import type * as r56 from '../pages/api/scale/index.ts'
-import type * as r57 from '../pages/api/sensor.ts'
-import type * as r58 from '../pages/api/settings.ts'
-import type * as r59 from '../pages/api/shelf.csv.ts'
-import type * as r60 from '../pages/api/shelf/[id].ts'
-import type * as r61 from '../pages/api/shelf/index.ts'
-import type * as r62 from '../pages/api/shopping.ts'
-import type * as r63 from '../pages/api/since.ts'
-import type * as r64 from '../pages/api/swatches/[id]/index.ts'
-import type * as r65 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r66 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r67 from '../pages/api/swatches/index.ts'
-import type * as r68 from '../pages/api/tests/[id].ts'
-import type * as r69 from '../pages/api/today.ts'
-import type * as r70 from '../pages/api/trials/[id].ts'
-import type * as r71 from '../pages/api/trials/index.ts'
-import type * as r72 from '../pages/api/tubes.csv.ts'
-import type * as r73 from '../pages/api/tubes/[id]/index.ts'
-import type * as r74 from '../pages/api/tubes/[id]/need.ts'
-import type * as r75 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r76 from '../pages/api/tubes/index.ts'
-import type * as r77 from '../pages/api/undo.ts'
+import type * as r45 from '../pages/api/paintings/[id]/promise.ts'
+import type * as r46 from '../pages/api/paintings/index.ts'
+import type * as r47 from '../pages/api/photos/[hash].ts'
+import type * as r48 from '../pages/api/practices/[id].ts'
+import type * as r49 from '../pages/api/practices/index.ts'
+import type * as r50 from '../pages/api/rack.ts'
+import type * as r51 from '../pages/api/readings.csv.ts'
+import type * as r52 from '../pages/api/readings/[id].ts'
+import type * as r53 from '../pages/api/readings/index.ts'
+import type * as r54 from '../pages/api/reminders/[id].ts'
+import type * as r55 from '../pages/api/reminders/index.ts'
+import type * as r56 from '../pages/api/room.ts'
+import type * as r57 from '../pages/api/scale/index.ts'
+import type * as r58 from '../pages/api/sensor.ts'
+import type * as r59 from '../pages/api/settings.ts'
+import type * as r60 from '../pages/api/shelf.csv.ts'
+import type * as r61 from '../pages/api/shelf/[id].ts'
+import type * as r62 from '../pages/api/shelf/index.ts'
+import type * as r63 from '../pages/api/shopping.ts'
+import type * as r64 from '../pages/api/since.ts'
+import type * as r65 from '../pages/api/swatches/[id]/index.ts'
+import type * as r66 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r67 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r68 from '../pages/api/swatches/index.ts'
+import type * as r69 from '../pages/api/tests/[id].ts'
+import type * as r70 from '../pages/api/today.ts'
+import type * as r71 from '../pages/api/trials/[id].ts'
+import type * as r72 from '../pages/api/trials/index.ts'
+import type * as r73 from '../pages/api/tubes.csv.ts'
+import type * as r74 from '../pages/api/tubes/[id]/index.ts'
+import type * as r75 from '../pages/api/tubes/[id]/need.ts'
+import type * as r76 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r77 from '../pages/api/tubes/index.ts'
+import type * as r78 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/aside': typeof r0.GET
@@ -132,49 +133,50 @@ export interface Routes {
   'POST /api/paintings/{id}/move': typeof r42.POST
   'PUT /api/paintings/{id}/order': typeof r43.PUT
   'PUT /api/paintings/{id}/photo': typeof r44.PUT
-  'GET /api/paintings': typeof r45.GET
-  'PUT /api/paintings': typeof r45.PUT
-  'GET /api/photos/{hash}': typeof r46.GET
-  'DELETE /api/practices/{id}': typeof r47.DELETE
-  'PUT /api/practices': typeof r48.PUT
-  'GET /api/rack': typeof r49.GET
-  'GET /api/readings.csv': typeof r50.GET
-  'POST /api/readings.csv': typeof r50.POST
-  'DELETE /api/readings/{id}': typeof r51.DELETE
-  'PUT /api/readings': typeof r52.PUT
-  'DELETE /api/reminders/{id}': typeof r53.DELETE
-  'PUT /api/reminders': typeof r54.PUT
-  'GET /api/room': typeof r55.GET
-  'GET /api/scale': typeof r56.GET
-  'POST /api/scale': typeof r56.POST
-  'GET /api/sensor': typeof r57.GET
-  'POST /api/sensor': typeof r57.POST
-  'GET /api/settings': typeof r58.GET
-  'PUT /api/settings': typeof r58.PUT
-  'GET /api/shelf.csv': typeof r59.GET
-  'POST /api/shelf.csv': typeof r59.POST
-  'GET /api/shelf/{id}': typeof r60.GET
-  'DELETE /api/shelf/{id}': typeof r60.DELETE
-  'GET /api/shelf': typeof r61.GET
-  'PUT /api/shelf': typeof r61.PUT
-  'GET /api/shopping': typeof r62.GET
-  'GET /api/since': typeof r63.GET
-  'DELETE /api/swatches/{id}': typeof r64.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r65.PUT
-  'POST /api/swatches/{id}/touch': typeof r66.POST
-  'PUT /api/swatches': typeof r67.PUT
-  'DELETE /api/tests/{id}': typeof r68.DELETE
-  'GET /api/today': typeof r69.GET
-  'DELETE /api/trials/{id}': typeof r70.DELETE
-  'PUT /api/trials': typeof r71.PUT
-  'POST /api/trials': typeof r71.POST
-  'GET /api/tubes.csv': typeof r72.GET
-  'POST /api/tubes.csv': typeof r72.POST
-  'GET /api/tubes/{id}': typeof r73.GET
-  'DELETE /api/tubes/{id}': typeof r73.DELETE
-  'GET /api/tubes/{id}/need': typeof r74.GET
-  'PUT /api/tubes/{id}/photo': typeof r75.PUT
-  'GET /api/tubes': typeof r76.GET
-  'PUT /api/tubes': typeof r76.PUT
-  'POST /api/undo': typeof r77.POST
+  'GET /api/paintings/{id}/promise': typeof r45.GET
+  'GET /api/paintings': typeof r46.GET
+  'PUT /api/paintings': typeof r46.PUT
+  'GET /api/photos/{hash}': typeof r47.GET
+  'DELETE /api/practices/{id}': typeof r48.DELETE
+  'PUT /api/practices': typeof r49.PUT
+  'GET /api/rack': typeof r50.GET
+  'GET /api/readings.csv': typeof r51.GET
+  'POST /api/readings.csv': typeof r51.POST
+  'DELETE /api/readings/{id}': typeof r52.DELETE
+  'PUT /api/readings': typeof r53.PUT
+  'DELETE /api/reminders/{id}': typeof r54.DELETE
+  'PUT /api/reminders': typeof r55.PUT
+  'GET /api/room': typeof r56.GET
+  'GET /api/scale': typeof r57.GET
+  'POST /api/scale': typeof r57.POST
+  'GET /api/sensor': typeof r58.GET
+  'POST /api/sensor': typeof r58.POST
+  'GET /api/settings': typeof r59.GET
+  'PUT /api/settings': typeof r59.PUT
+  'GET /api/shelf.csv': typeof r60.GET
+  'POST /api/shelf.csv': typeof r60.POST
+  'GET /api/shelf/{id}': typeof r61.GET
+  'DELETE /api/shelf/{id}': typeof r61.DELETE
+  'GET /api/shelf': typeof r62.GET
+  'PUT /api/shelf': typeof r62.PUT
+  'GET /api/shopping': typeof r63.GET
+  'GET /api/since': typeof r64.GET
+  'DELETE /api/swatches/{id}': typeof r65.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r66.PUT
+  'POST /api/swatches/{id}/touch': typeof r67.POST
+  'PUT /api/swatches': typeof r68.PUT
+  'DELETE /api/tests/{id}': typeof r69.DELETE
+  'GET /api/today': typeof r70.GET
+  'DELETE /api/trials/{id}': typeof r71.DELETE
+  'PUT /api/trials': typeof r72.PUT
+  'POST /api/trials': typeof r72.POST
+  'GET /api/tubes.csv': typeof r73.GET
+  'POST /api/tubes.csv': typeof r73.POST
+  'GET /api/tubes/{id}': typeof r74.GET
+  'DELETE /api/tubes/{id}': typeof r74.DELETE
+  'GET /api/tubes/{id}/need': typeof r75.GET
+  'PUT /api/tubes/{id}/photo': typeof r76.PUT
+  'GET /api/tubes': typeof r77.GET
+  'PUT /api/tubes': typeof r77.PUT
+  'POST /api/undo': typeof r78.POST
 }

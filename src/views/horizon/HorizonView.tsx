@@ -49,9 +49,13 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
     [horizon, asked],
   )
   const dues = horizon.entries.flatMap((entry) =>
-    duesOf(entry, outlooks.get(entry.id), today).map((due) => ({ ...due, title: entry.title })),
+    duesOf(entry, outlooks.get(entry.id), today).map((due) => ({
+      ...due,
+      title: entry.title,
+      id: entry.id,
+    })),
   )
-  const { says, more } = headline(dues)
+  const { says, more, worst } = headline(dues)
   const save = (layerId: string, name: string, on: string | null): void =>
     void send('POST /api/layers/{id}/plan', { on }, { params: { id: layerId } }).then((reply) => {
       if (!reply.ok) {
@@ -77,7 +81,17 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
         <div>
           <h1 className="text-[2.2rem] leading-tight">{says}</h1>
-          <p className="min-h-6">{more}</p>
+          <p className="min-h-6">
+            {more}{' '}
+            {worst && (
+              <a className="link" href={`/promise?painting=${worst}`}>
+                what would help
+              </a>
+            )}{' '}
+            <a className="ml-3 link" href="/promise">
+              before you promise a new one
+            </a>
+          </p>
         </div>
         <span className="flex flex-wrap items-end gap-3">
           <FindField label="Find by title" value={asked} onValue={setAsked} />

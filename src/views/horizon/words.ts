@@ -45,19 +45,23 @@ export const dueWords = ({ what, day, needs, chance }: Due): string =>
   `${meetingNames[what]} ${dayText(day)}${chance === null ? '' : `: ${chanceInTen(chance)} that it is ${stateNames[needs]}`}`
 
 /** The first sentence of the page: how many dates are ahead, and which is least safe. */
-export function headline(dues: readonly (Due & { readonly title: string })[]): {
+export function headline(dues: readonly (Due & { readonly title: string; readonly id: string })[]): {
   readonly says: string
   readonly more: string
+  /** The painting whose date is least safe. */
+  readonly worst: string | null
 } {
-  if (dues.length === 0) return { says: 'No date is promised', more: 'Give a painting a date on its Record.' }
+  if (dues.length === 0)
+    return { says: 'No date is promised', more: 'Give a painting a date on its Record.', worst: null }
   const ahead = dues.length === 1 ? 'One date ahead' : `${numberWords(dues.length)} dates ahead`
   const known = dues.filter((due) => due.chance !== null)
-  if (known.length === 0) return { says: ahead, more: 'How safe they are is being foreseen.' }
+  if (known.length === 0) return { says: ahead, more: 'How safe they are is being foreseen.', worst: null }
   const risky = known.filter(({ chance }) => standingOf(chance!) !== 'sound')
   const [worst] = [...known].sort((a, b) => a.chance! - b.chance!)
   return {
     says: `${ahead}; ${risky.length === 0 ? 'all of them look safe' : risky.length === 1 ? 'one is not safe' : `${risky.length} are not safe`}`,
     more: `${worst!.title}: ${dueWords(worst!)}.`,
+    worst: worst!.id,
   }
 }
 

@@ -1,0 +1,32 @@
+import { dayOf } from '../../../../core/plan/calendar.ts'
+import { stateIds } from '../../../../core/cure/states.ts'
+import { openAnswer } from '../../../../document/answers.ts'
+import type { PaintingPromise } from '../../../../studio/promises.ts'
+import { paintingOrRefuse } from '../../../../studio/pictures.ts'
+import { nowMinute, studio, studioFolder } from '../../../../studio/studio.ts'
+import { runTask } from '../../../../studio/threads.ts'
+import { route } from '../../_route.ts'
+
+export const GET = route(
+  {
+    summary:
+      'What may be promised of a painting by a day (on) in a state (needs), and what each lever would buy',
+    answer: openAnswer,
+    errors: [404],
+  },
+  async ({ params, url }): Promise<PaintingPromise> => {
+    const id = params['id']!
+    await paintingOrRefuse(await studio(), id)
+    const on = url.searchParams.get('on')
+    const needs = stateIds.find((state) => state === url.searchParams.get('needs')) ?? null
+    const known = on !== null && /^\d{4}-\d{2}-\d{2}$/.test(on) && dayOf(on) !== null ? on : null
+    return runTask('promise', {
+      folder: await studioFolder(),
+      now: nowMinute(),
+      id,
+      on: known,
+      needs,
+      withLevers: true,
+    })
+  },
+)
