@@ -9,7 +9,7 @@ import { newestEvent } from './studio/studio.ts'
 
 /** Keeps other sites and other names out, asks for the passphrase, and turns every failure into a sentence. */
 export const onRequest = defineMiddleware(async ({ request, url, clientAddress, locals }, next) => {
-  const turnedAway = refusedAtTheDoor(request, clientAddress)
+  const turnedAway = refusedAtTheDoor(request, url, clientAddress)
   if (turnedAway) return guarded(turnedAway)
   if (url.pathname.startsWith('/_image')) return guarded(nothingThere())
   try {
@@ -28,10 +28,14 @@ const isBare404 = ({ status, headers }: Response): boolean =>
 
 const isApi = ({ pathname }: URL): boolean => pathname.startsWith('/api/')
 
-function refusedAtTheDoor(request: Request, caller: string): Response | null {
+/** A calendar is read by phones that bring no passphrase; the address itself is the secret. */
+const isSecretAddress = ({ pathname }: URL): boolean => pathname.startsWith('/api/calendar/')
+
+function refusedAtTheDoor(request: Request, url: URL, caller: string): Response | null {
   if (!isOurHost(request.headers.get('host') ?? ''))
     return problem(403, 'host', 'This server does not go by that name. Give it in GRELTA_NAMES to let it.')
   if (!isOurs(request)) return problem(403, 'origin', 'That came from another site and was not carried out.')
+  if (isSecretAddress(url)) return null
   const entry = entryOf(request.headers.get('authorization'), caller, Date.now())
   if (entry === 'too-many')
     return problem(429, 'too-many', 'Too many wrong passphrases. Wait a minute, then try again.')

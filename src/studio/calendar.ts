@@ -1,6 +1,5 @@
 import { format, parse } from 'date-fns'
 import ical, { ICalCalendarMethod } from 'ical-generator'
-import type { ICalCalendar } from 'ical-generator'
 import { daysAtChance } from '../core/cure/forecast.ts'
 import { undatedBecause } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
@@ -12,6 +11,8 @@ import { stepsOfSummary } from '../document/summary.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
+import type { EntryVersion } from '../store/feed.ts'
+import { aheadOf } from './ahead.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 import { datesOf } from './todayList.ts'
@@ -21,55 +22,77 @@ const asDate = (date: string): Date => parse(date, 'yyyy-MM-dd', new Date(2000, 
 /** Days a calendar program can show: from 1900 to 2200. */
 const [firstDay, lastDay] = [dayOf('1900-01-01')!, dayOf('2200-01-01')!]
 
-interface Entry {
-  readonly id: string
+/** One thing of the calendar, an all-day entry. */
+export interface CalendarEntry {
+  /** The same for the same thing, whatever day it is moved to. */
+  readonly uid: string
   readonly day: number
   readonly summary: string
   readonly description?: string
 }
 
-/** The plan as an iCalendar file: layers to paint, deadlines, and when each painted layer is worth touching. */
-export async function calendarOf(db: Database, now: string): Promise<string> {
+/** Everything a calendar is told: layers to paint, when each painted one is worth touching, deadlines, and what is ahead besides. */
+export async function calendarEntries(db: Database, now: string): Promise<readonly CalendarEntry[]> {
   const settings = await settingsOf(db)
   const today = dayOf(now)!
   const rooms = await roomsOf(db, settings, now)
-  const calendar = ical({
-    name: `${settings.studioName.replace(/\s+/g, ' ')}, planned layers`,
-    method: ICalCalendarMethod.PUBLISH,
-    prodId: { company: 'Grelta', product: 'Grelta' },
-  })
-  const stamp = parse(now, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1))
+  const entries: CalendarEntry[] = []
   for (const { painting, summary } of await openSummaries(db, today)) {
     const { id, title, dates: meetings } = painting
     const steps = stepsOfSummary(summary, rooms.clockOf(painting))
     const dates = datesOf(steps, today, settings)
-    const entries = summary.layers.flatMap((layer, at) =>
+    const planned = summary.layers.flatMap((layer, at) =>
       layer.spots.length > 0
         ? (entryOf(layer, steps[at]!, dates[at]!, today, settings.confidence) ?? [])
         : [],
     )
-    for (const entry of entries) write(calendar, stamp, title, entry)
-    for (const { what, on } of meetings)
-      write(calendar, stamp, title, {
-        id: `${what}-${id}-${on}`,
+    for (const entry of planned) entries.push({ ...entry, summary: `${title}: ${entry.summary}` })
+    meetings.forEach(({ what, on }, at) =>
+      entries.push({
+        uid: `${what}-${id}-${at}`,
         day: dayOf(on)!,
-        summary: `${meetingNames[what]} today`,
-      })
+        summary: `${title}: ${meetingNames[what]} today`,
+      }),
+    )
   }
-  return calendar.toString()
+  const ahead = (await aheadOf(db, now)).map(({ uid, on, says }) => ({ uid, day: dayOf(on)!, summary: says }))
+  return [...entries, ...ahead].filter(({ day }) => day >= firstDay && day <= lastDay)
 }
 
-function write(calendar: ICalCalendar, stamp: Date, title: string, entry: Entry): void {
-  const { id, day, summary, description } = entry
-  if (day < firstDay || day > lastDay) return
-  calendar.createEvent({
-    id: `${id}@grelta`,
-    stamp,
-    start: asDate(dateOf(day)),
-    allDay: true,
-    summary: `${title}: ${summary}`,
-    ...(description && { description }),
+/** What is said of an entry, in one text. */
+export const saidOf = ({ day, summary, description = '' }: CalendarEntry): string =>
+  [dateOf(day), summary, description].join('\n')
+
+/** A phone asks again after so many seconds. */
+const askAgainS = 3600
+
+/** The entries as an iCalendar file, each with its version, in the studio's own time zone. */
+export async function calendarText(
+  db: Database,
+  entries: readonly CalendarEntry[],
+  versions: ReadonlyMap<string, EntryVersion>,
+): Promise<string> {
+  const { studioName } = await settingsOf(db)
+  const calendar = ical({
+    name: `${studioName.replace(/\s+/g, ' ')}, the studio’s days`,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: { company: 'Grelta', product: 'Grelta' },
+    ttl: askAgainS,
+    x: [{ key: 'X-WR-TIMEZONE', value: Intl.DateTimeFormat().resolvedOptions().timeZone }],
   })
+  for (const { uid, day, summary, description } of entries) {
+    const { sequence, stamp } = versions.get(uid)!
+    calendar.createEvent({
+      id: `${uid}@grelta`,
+      sequence,
+      stamp: parse(stamp, "yyyy-MM-dd'T'HH:mm", new Date(2000, 0, 1)),
+      start: asDate(dateOf(day)),
+      allDay: true,
+      summary,
+      ...(description && { description }),
+    })
+  }
+  return calendar.toString()
 }
 
 function entryOf(
@@ -78,10 +101,10 @@ function entryOf(
   date: StepDate,
   today: number,
   confidence: number,
-): Entry | null {
+): CalendarEntry | null {
   if (layer.paintedDay === null)
     return {
-      id: `paint-${layer.id}`,
+      uid: `paint-${layer.id}`,
       day: date.day,
       summary: layer.name,
       description: dateWords(date, step, confidence),
@@ -91,7 +114,7 @@ function entryOf(
   const day = date.day + slowest.days
   const state = slowest.gate === 'firm' ? 'firm' : 'touch dry'
   return {
-    id: `touch-${layer.id}`,
+    uid: `touch-${layer.id}`,
     day,
     summary: `touch ${layer.name}`,
     description: `Even chance that it is ${state} by ${format(asDate(dateOf(day)), 'd MMMM')} (estimate).`,

@@ -10,7 +10,8 @@ import { databaseOver } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
 import { studioFile } from '../store/open.ts'
 import { list } from '../store/records.ts'
-import { calendarOf } from '../studio/calendar.ts'
+import { calendarEntries } from '../studio/calendar.ts'
+import type { CalendarEntry } from '../studio/calendar.ts'
 import { Invalid } from '../studio/compute.ts'
 import { compute } from '../studio/computeTask.ts'
 import type { Issue } from '../studio/compute.ts'
@@ -88,8 +89,13 @@ export const consequences = ({
   recipe: MediumDocument['recipe']
 }): Promise<Consequences> => consequencesOf(opened(folder), now, mediumId, recipe)
 
-export const calendar = ({ folder, now }: { folder: string; now: string }): Promise<string> =>
-  calendarOf(opened(folder), now)
+export const calendar = ({
+  folder,
+  now,
+}: {
+  folder: string
+  now: string
+}): Promise<readonly CalendarEntry[]> => calendarEntries(opened(folder), now)
 
 /** Reads everything stored once, and tells what cannot be read. */
 export async function check({ folder }: { folder: string }): Promise<readonly Aside[]> {

@@ -16,7 +16,8 @@ import type { Wish } from '../../src/core/dosing/design/wish.ts'
 import { usualPaint } from '../../src/core/dosing/usualPaint.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
-import { calendarOf } from '../../src/studio/calendar.ts'
+import { calendarEntries } from '../../src/studio/calendar.ts'
+import { feedText } from '../../src/studio/feed.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { keepPhoto, photoOf } from '../../src/studio/photos.ts'
 import { followScale, scaleAddress, tellScale } from '../../src/studio/scale.ts'
@@ -87,7 +88,7 @@ describe('the calendar file', () => {
     await saveLayer(write, layer('far-1', 'far', 0, { plannedOn: '9999-12-31' }), null)
     await saveLayer(write, layer('far-2', 'far', 1), null)
     await judgeAll(db, now)
-    const text = await calendarOf(db, now)
+    const text = await feedText(db, await calendarEntries(db, now), now)
     expect(text)
       .to.include('Glasshouse\\, morning: shown today')
       .and.not.match(/^X-EVIL/m)

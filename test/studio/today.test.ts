@@ -3,7 +3,8 @@ import { after, before, describe, it } from 'mocha'
 import type { Database } from '../../src/store/database.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
 import { batchNotices, shortagesIn } from '../../src/studio/batchList.ts'
-import { calendarOf } from '../../src/studio/calendar.ts'
+import { calendarEntries } from '../../src/studio/calendar.ts'
+import { feedText } from '../../src/studio/feed.ts'
 import { logTouch, saveLayer } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
@@ -68,7 +69,7 @@ describe('the morning at Tern Street', () => {
     expect(morning.buy.map(({ material }) => material)).to.include('Walnut oil')
   })
   it('every planned layer and every deadline stands in the calendar file', async () => {
-    const text = await calendarOf(db, now)
+    const text = await feedText(db, await calendarEntries(db, now), now)
     for (const summary of [
       'Glasshouse\\, morning: Sunlight scumble',
       'The clock-mender: First flesh',
@@ -84,7 +85,7 @@ describe('the morning at Tern Street', () => {
     for (const [place, [id, plan]] of Object.entries(plans).entries())
       await saveLayer(write, layer(id, 'kiln', place, { name: id, ...plan }), null)
     await judgeAll(db, now)
-    const text = (await calendarOf(db, now)).replace(/\r\n /g, '')
+    const text = (await feedText(db, await calendarEntries(db, now), now)).replace(/\r\n /g, '')
     const said = text.matchAll(/^SUMMARY:Painting kiln: (\w+)\r\nDESCRIPTION:(.*?)\.?\r$/gm)
     expect(Object.fromEntries([...said].map(([, name, words]) => [name, words]))).to.deep.equal({
       first: 'Nothing lies under it to wait for',

@@ -10,6 +10,7 @@ import { SaveLine } from '../../ui/SaveLine.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { Practices } from './practices/Practices.tsx'
+import { CalendarAndHours } from './calendar/CalendarAndHours.tsx'
 import { SetAside } from './SetAside.tsx'
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
@@ -180,6 +181,7 @@ export function StudioView({
             Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.
           </p>
         </section>
+        <CalendarAndHours settings={settings} edit={edit} />
         <Practices desk={desk} stored={practices} />
       </div>
       <SetAside desk={desk} />

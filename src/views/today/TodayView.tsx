@@ -15,6 +15,9 @@ import { goAndSay, useDone } from '../../ui/done.ts'
 import { useEarly } from '../../ui/early.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
+import { Ahead } from './Ahead.tsx'
+import { dateOf } from '../../core/plan/calendar.ts'
+import type { AheadItem } from '../../studio/ahead.ts'
 import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
 
@@ -27,6 +30,8 @@ const titles: Readonly<Record<Readiness, readonly [title: string, none: string]>
 interface TodayProps {
   readonly initial: readonly TodayGroup[]
   readonly batches: ListPage<BatchEntry>
+  /** What falls due besides painting. */
+  readonly ahead: readonly AheadItem[]
   readonly today: number
   /** Paintings still being judged. */
   readonly judging: number
@@ -36,7 +41,7 @@ interface TodayProps {
 const moreAtATime = 40
 
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
-export function TodayView({ initial, batches, today, judging }: TodayProps) {
+export function TodayView({ initial, batches, ahead, today, judging }: TodayProps) {
   useDone()
   useEarly()
   const [shown, setShown] = useState(initial)
@@ -78,6 +83,7 @@ export function TodayView({ initial, batches, today, judging }: TodayProps) {
         </p>
       )}
       {batches.count > 0 && <BatchesToLookAt batches={batches} />}
+      <Ahead items={ahead} today={dateOf(today)} />
       <p className="text-[0.85rem] text-soft">
         Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat
         themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet and local rules
