@@ -1,6 +1,6 @@
 import { isUnlikelyPass } from '../core/cure/forecast.ts'
 import type { Evidence, Forecast } from '../core/cure/forecast.ts'
-import { checkIds, checks, isThinSpot } from '../core/cure/checks.ts'
+import { checkIds, isThinSpot, stateOfCheck } from '../core/cure/checks.ts'
 import type { CheckId } from '../core/cure/checks.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { paintedAtOf } from './brush.ts'
@@ -26,7 +26,7 @@ export const evidenceOf = (
   { at, check, passed }: Pick<FingerDocument, 'at' | 'check' | 'passed'>,
   laidDay: number,
 ): Evidence => ({
-  state: checks[check].state,
+  state: stateOfCheck[check],
   reached: passed,
   day: Math.max(0, dayOf(at)! - laidDay),
 })
@@ -34,5 +34,5 @@ export const evidenceOf = (
 /** The checks a film so many days old can hardly pass yet, wherever it lies: asked about before a pass is written down. */
 export const doubtfulPasses = (forecasts: readonly Forecast[], days: number): readonly CheckId[] =>
   checkIds.filter((check) =>
-    forecasts.every((forecast) => isUnlikelyPass(forecast, checks[check].state, days)),
+    forecasts.every((forecast) => isUnlikelyPass(forecast, stateOfCheck[check], days)),
   )

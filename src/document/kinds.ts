@@ -1,5 +1,5 @@
 import type { ZodType } from 'zod'
-import { fingerWords } from '../core/cure/checks.ts'
+import { fingerWords } from '../core/cure/checkWords.ts'
 import { batchSchema } from './batch.ts'
 import type { Batch } from './batch.ts'
 import { batchTitle } from './batchMedium.ts'

@@ -1,4 +1,4 @@
-import { checks } from '../core/cure/checks.ts'
+import { stateOfCheck } from '../core/cure/checks.ts'
 import type { CheckId } from '../core/cure/checks.ts'
 import { chanceBy, daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
 import type { Forecast } from '../core/cure/forecast.ts'
@@ -263,7 +263,7 @@ function mostTelling(made: readonly MadeSwatch[], known: StudioLearnt, today: nu
   const all = made.flatMap(({ swatch, film }) =>
     film
       ? gentle.map((check) => {
-          const chance = chanceBy(film.forecast, checks[check].state, today - film.laidDay)
+          const chance = chanceBy(film.forecast, stateOfCheck[check], today - film.laidDay)
           const tells = tellingOf(chance, factorOf(known.learnt, film.parts))
           return { swatchId: swatch.id, name: swatch.name, check, chance, tells }
         })

@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
-import { checkIds, checks, isThinSpot } from '../../src/core/cure/checks.ts'
+import { checkIds, isThinSpot, stateOfCheck } from '../../src/core/cure/checks.ts'
 import { stateIds } from '../../src/core/cure/states.ts'
 import { differencesIn, differenceWords, tellingOf } from '../../src/core/learn/tells.ts'
 import { learn } from '../../src/core/learn/learn.ts'
@@ -21,9 +21,9 @@ const nail = (day: number, passed: boolean, where = ''): TrialFinger => ({
 
 describe('checks by hand', () => {
   it('tell of states in their order, the gentlest of the first', () => {
-    const order = checkIds.map((check) => stateIds.indexOf(checks[check].state))
+    const order = checkIds.map((check) => stateIds.indexOf(stateOfCheck[check]))
     expect(order).to.deep.equal([...order].sort((a, b) => a - b))
-    expect(checks['thumb-twist'].state).to.equal(checks.fingernail.state)
+    expect(stateOfCheck['thumb-twist']).to.equal(stateOfCheck.fingernail)
   })
   it('on a thin part are told apart from those on the film', () => {
     expect(['a thin edge', 'Thinned out corner'].map(isThinSpot)).to.deep.equal([true, true])

@@ -1,4 +1,5 @@
-import { checks, isThinSpot } from '../cure/checks.ts'
+import { checks } from '../cure/checkWords.ts'
+import { isThinSpot, stateOfCheck } from '../cure/checks.ts'
 import type { CheckId, Finger } from '../cure/checks.ts'
 import { stateIds } from '../cure/states.ts'
 
@@ -82,7 +83,7 @@ function lookAt({ check, day }: CheckRule, fingers: readonly TrialFinger[]): Loo
 
 /** Whether a finger says anything of this check: the same state, a later one passed or an earlier one failed. */
 function tells(finger: TrialFinger, check: CheckId): boolean {
-  const [asked, told] = [check, finger.check].map((id) => stateIds.indexOf(checks[id].state)) as [
+  const [asked, told] = [check, finger.check].map((id) => stateIds.indexOf(stateOfCheck[id])) as [
     number,
     number,
   ]

@@ -1,5 +1,6 @@
 import { alarmsDue, heard } from './alarms.ts'
 import type { Alarm } from './alarms.ts'
+import { beep } from './beep.ts'
 
 /** Rings the alarms of heaps on every page: a line that stays until it is heard, a sound, and the page's title. */
 
@@ -51,23 +52,4 @@ function lineOf({ says, sets, address }: Alarm, onHeard: () => void): HTMLElemen
   })
   line.append(words, link, button)
   return line
-}
-
-/** Two short tones; a browser that was not touched yet stays silent, and the line is seen all the same. */
-function beep(): void {
-  try {
-    const sound = new AudioContext()
-    for (const from of [0, 0.35]) {
-      const tone = sound.createOscillator()
-      const loud = sound.createGain()
-      tone.frequency.value = 740
-      loud.gain.value = 0.15
-      tone.connect(loud).connect(sound.destination)
-      tone.start(sound.currentTime + from)
-      tone.stop(sound.currentTime + from + 0.22)
-    }
-    navigator.vibrate?.([200, 100, 200])
-  } catch {
-    // No sound here.
-  }
 }

@@ -1,7 +1,11 @@
 import { useState } from 'react'
-import { checkIds, checks, fingerWords } from '../../core/cure/checks.ts'
+import { stateOfCheck } from '../../core/cure/checks.ts'
 import type { CheckId, Finger } from '../../core/cure/checks.ts'
 import { stateNames } from '../../core/cure/states.ts'
+import { later, useLater } from '../useLater.ts'
+import { Answer } from './Answer.tsx'
+
+const every = later(() => import('./EveryCheck.tsx').then(({ EveryCheck }) => EveryCheck))
 
 /** What is told most: one tap. */
 const quick: readonly (Finger & { readonly says: string })[] = [
@@ -24,6 +28,7 @@ interface TouchProps {
 export function TouchButtons({ doubtful, onFinger, disabled = false, all = false }: TouchProps) {
   const [asked, setAsked] = useState<Finger | null>(null)
   const [isOpen, setOpen] = useState(all)
+  const EveryCheck = useLater(every)
   const tell = (finger: Finger): void =>
     finger.passed && doubtful.includes(finger.check) ? setAsked(finger) : onFinger(finger)
   if (asked)
@@ -35,7 +40,7 @@ export function TouchButtons({ doubtful, onFinger, disabled = false, all = false
         onYes={() => onFinger(asked)}
       />
     )
-  if (isOpen) return <EveryCheck disabled={disabled} onFinger={tell} />
+  if (isOpen) return EveryCheck && <EveryCheck disabled={disabled} onFinger={tell} />
   return (
     <div className="flex flex-wrap gap-2" role="group" aria-label="How does it feel?">
       {quick.map(({ says, ...finger }) => (
@@ -59,7 +64,7 @@ function AreYouSure({
   readonly onNo: () => void
   readonly onYes: () => void
 }) {
-  const state = stateNames[checks[check].state]
+  const state = stateNames[stateOfCheck[check]]
   return (
     <div role="group" aria-label="Are you sure?" className="max-w-[34rem]">
       <p role="alert" className="text-[0.95rem]">
@@ -77,60 +82,3 @@ function AreYouSure({
     </div>
   )
 }
-
-/** Each check with how it is made, and its two answers. */
-const EveryCheck = ({
-  disabled,
-  onFinger,
-}: {
-  readonly disabled: boolean
-  readonly onFinger: (finger: Finger) => void
-}) => (
-  <ul aria-label="Every check" className="w-full">
-    {checkIds.map((check) => (
-      <li key={check} className="flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-rule py-2">
-        <span className="min-w-0 grow basis-56">
-          <span className="font-semibold">{checks[check].name}</span>
-          <span className="block text-[0.85rem] text-soft">{checks[check].how}</span>
-        </span>
-        <span className="flex flex-wrap gap-2" role="group" aria-label={checks[check].name}>
-          {[false, true].map((passed) => (
-            <Answer
-              key={String(passed)}
-              finger={{ check, passed }}
-              says={`${passed ? '' : 'not yet: '}${fingerWords({ check, passed })}`}
-              disabled={disabled}
-              onFinger={onFinger}
-            />
-          ))}
-        </span>
-      </li>
-    ))}
-  </ul>
-)
-
-const Answer = ({
-  finger,
-  says,
-  disabled,
-  onFinger,
-}: {
-  readonly finger: Finger
-  readonly says: string
-  readonly disabled: boolean
-  readonly onFinger: (finger: Finger) => void
-}) => (
-  <button type="button" disabled={disabled} className="button min-h-11" onClick={() => onFinger(finger)}>
-    <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
-      <circle
-        cx="6"
-        cy="6"
-        r="4.6"
-        fill={finger.passed ? 'currentColor' : 'none'}
-        stroke="currentColor"
-        strokeWidth="1.6"
-      />
-    </svg>
-    {says}
-  </button>
-)

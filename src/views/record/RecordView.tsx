@@ -48,7 +48,7 @@ export function RecordView({
       <Life picture={picture} onChange={editPainting} />
       <Departures painting={picture.painting} />
       {picture.layers.some(({ painted }) => painted) && (
-        <Cleaning picture={picture} assessment={assessment} />
+        <Finishing picture={picture} assessment={assessment} />
       )}
       <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={state} />
       <Toasts />
@@ -58,8 +58,15 @@ export function RecordView({
 
 const lift = later(() => import('./cleaning/WouldLift.tsx').then(({ WouldLift }) => WouldLift))
 
-/** A future cleaning rehearsed; told once the page answers. */
-function Cleaning(props: LiftProps) {
-  const WouldLift = useLater(lift)
-  return WouldLift && <WouldLift {...props} />
+const stages = later(() => import('./stages/StageTable.tsx').then(({ StageTable }) => StageTable))
+
+/** What it is safe for today, and a future cleaning rehearsed; told once the page answers. */
+function Finishing(props: LiftProps) {
+  const [StageTable, WouldLift] = [useLater(stages), useLater(lift)]
+  return (
+    <>
+      {StageTable && <StageTable {...props} />}
+      {WouldLift && <WouldLift {...props} />}
+    </>
+  )
 }

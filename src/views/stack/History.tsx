@@ -4,7 +4,7 @@ import type { Area } from '../../core/stack/area.ts'
 import type { LayerDocument, Painted } from '../../document/layer.ts'
 import type { Revised, TouchTest } from '../../document/studio.ts'
 import { dayText } from '../../ui/format.ts'
-import { checks, fingerWords } from '../../core/cure/checks.ts'
+import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import { factsOf } from './PaintedFacts.tsx'
 
 const momentText = (minute: string): string => `${dayText(dayOf(minute)!)}, ${minute.slice(11)}`

@@ -1,4 +1,4 @@
-import { checks } from '../../core/cure/checks.ts'
+import { stateOfCheck } from '../../core/cure/checks.ts'
 import type { FingerDocument } from '../../document/finger.ts'
 import type { RackSwatch } from '../../studio/rack.ts'
 import { mixedColour } from '../../ui/pigmentColours.ts'
@@ -45,7 +45,7 @@ function Mark({ finger: { check, passed }, x }: { readonly finger: FingerDocumen
         opacity="0.9"
       />
     )
-  if (checks[check].state === 'touch')
+  if (stateOfCheck[check] === 'touch')
     return (
       <path
         d={`M${x - 4} 26 q4 -5 9 -1`}

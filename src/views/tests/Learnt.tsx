@@ -1,4 +1,4 @@
-import { checks, fingerWords } from '../../core/cure/checks.ts'
+import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import { differenceWords } from '../../core/learn/tells.ts'
 import type { MovingCheck, Rack } from '../../studio/rack.ts'
 import { minuteText } from '../../ui/format.ts'

@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { checkIds, checks } from '../../core/cure/checks.ts'
+import { checks } from '../../core/cure/checkWords.ts'
+import { checkIds } from '../../core/cure/checks.ts'
 import type { CheckId } from '../../core/cure/checks.ts'
 import type { Trial } from '../../document/trial.ts'
 import { send } from '../../ui/client.ts'

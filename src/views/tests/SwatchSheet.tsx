@@ -1,6 +1,6 @@
 import { Camera, Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import { checks, fingerWords } from '../../core/cure/checks.ts'
+import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import type { FingerDocument } from '../../document/finger.ts'

@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
-import { checks } from '../../core/cure/checks.ts'
+import { checks } from '../../core/cure/checkWords.ts'
 import { differenceWords } from '../../core/learn/tells.ts'
 import type { Difference } from '../../core/learn/tells.ts'
 import type { Revised, Settings } from '../../document/studio.ts'

@@ -1,4 +1,4 @@
-import { checks } from '../../core/cure/checks.ts'
+import { stateOfCheck } from '../../core/cure/checks.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
@@ -57,7 +57,7 @@ export function Timeline({ entry, today }: { readonly entry: RackSwatch; readonl
             at={at}
             lastDay={lastDay}
             fill={`url(#soft-${swatch.id})`}
-            fingers={fingers.filter(({ check }) => [state, ...also].includes(checks[check].state))}
+            fingers={fingers.filter(({ check }) => [state, ...also].includes(stateOfCheck[check]))}
             laidDay={laidDay}
           />
         ))}

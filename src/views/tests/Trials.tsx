@@ -1,4 +1,4 @@
-import { checks } from '../../core/cure/checks.ts'
+import { checks } from '../../core/cure/checkWords.ts'
 import type { Trial } from '../../document/trial.ts'
 import type { Rack, RackSwatch, RackTrial } from '../../studio/rack.ts'
 import { send } from '../../ui/client.ts'

@@ -1,4 +1,4 @@
-import { checks } from '../../core/cure/checks.ts'
+import { stateOfCheck } from '../../core/cure/checks.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
@@ -17,7 +17,7 @@ export function foundWords({ swatch, film }: RackSwatch, state: StateId): string
     : 'may never be reached'
   const laidDay = dayOf(swatch.laid.at)!
   const found = swatch.fingers
-    .filter(({ check, counts }) => counts && checks[check].state === state)
+    .filter(({ check, counts }) => counts && stateOfCheck[check] === state)
     .map(({ at, passed }) => `${passed ? 'yes' : 'not yet'} on day ${daysText(dayOf(at)! - laidDay)}`)
   return `${stateNames[state]}: ${forecast}; ${found.length > 0 ? found.join(', ') : 'not tried'}`
 }
