@@ -16,6 +16,8 @@ interface RingProps {
   readonly planned: Planned
   readonly axis: Axis
   readonly horizon: Horizon
+  /** Which of the lanes it runs in, so that none lies on another. */
+  readonly lane: number
   readonly line: RefObject<HTMLDivElement | null>
   /** It is held over a day; null: as soon as it may be. */
   readonly onMove: (on: string | null, now: Planned) => void
@@ -23,11 +25,14 @@ interface RingProps {
   readonly onDrop: (on: string | null) => void
 }
 
+/** Where each lane of rings runs, px from the top of the row. */
+const laneTops = [26, 58, -6] as const
+
 /** So long after the last key a layer is taken to stay where it was put. */
 const settleMs = 700
 
 /** A layer to paint: dragged along the calendar by hand, or moved by keys. */
-export function Ring({ layer, at, entry, planned, axis, horizon, line, onMove, onDrop }: RingProps) {
+export function Ring({ layer, at, entry, planned, axis, horizon, lane, line, onMove, onDrop }: RingProps) {
   const { day, source } = planned.dates[at]!
   const settling = useRef<ReturnType<typeof setTimeout>>(undefined)
   const dragged = useRef<string | null>(null)
@@ -54,8 +59,8 @@ export function Ring({ layer, at, entry, planned, axis, horizon, line, onMove, o
       type="button"
       aria-label={`${layer.name} of ${entry.title}, ${dayText(day)}${isVague ? `, pencilled in: ${undatedBecause[source]}` : ''}${isTooSoon ? `, too soon: ready with a chance of ${chanceText(chance)}` : ''}`}
       title={`${layer.name}, ${dayText(day)}`}
-      className="absolute top-[26px] grid size-8 -translate-x-1/2 cursor-grab touch-none place-items-center rounded-full active:cursor-grabbing"
-      style={{ left: `${axis.at(day)}%` }}
+      className="absolute grid size-8 -translate-x-1/2 cursor-grab touch-none place-items-center rounded-full active:cursor-grabbing"
+      style={{ left: `${axis.at(day)}%`, top: laneTops[lane] }}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId)
         dragged.current = null

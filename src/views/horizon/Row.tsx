@@ -40,6 +40,7 @@ export function Row(props: RowProps) {
   const dues = duesOf(entry, outlook, today)
   const next = entry.layers.findIndex(({ paintedDay }) => paintedDay === null)
   const firm = outlook?.firm ?? null
+  const lanes = lanesOf(planned, axis)
   /** Tells what moving a layer did, against the plan that is saved. */
   const told = (layerId: string, on: string | null, now: Planned): void => {
     onPlan(layerId, on)
@@ -82,6 +83,7 @@ export function Row(props: RowProps) {
               key={layer.id}
               layer={layer}
               at={at}
+              lane={lanes[at]!}
               {...{ entry, planned, axis, horizon, line }}
               onMove={(on, now) => told(layer.id, on, now)}
               onDrop={(on) => onSave(layer.id, layer.name, on)}
@@ -94,6 +96,22 @@ export function Row(props: RowProps) {
       </div>
     </div>
   )
+}
+
+/** Rings nearer than this, in percent of the width, would lie on one another. */
+const nearPercent = 4
+
+/** A lane for each step, so that what goes on about the same day stands side by side. */
+function lanesOf({ dates, steps }: Planned, axis: Axis): readonly number[] {
+  const lastIn: number[] = [-Infinity, -Infinity, -Infinity]
+  return dates.map(({ day }, at) => {
+    if (steps[at]!.paintedDay !== null) return 0
+    const x = axis.at(day)
+    const free = lastIn.findIndex((last) => Math.abs(x - last) >= nearPercent)
+    const lane = free < 0 ? lastIn.length - 1 : free
+    lastIn[lane] = x
+    return lane
+  })
 }
 
 function nextWords(
