@@ -1,0 +1,157 @@
+import { expect } from 'chai'
+import ICAL from 'ical.js'
+import { afterEach, beforeEach, describe, it } from 'mocha'
+import { aheadOf, withinDays } from '../../src/studio/ahead.ts'
+import { calendarEntries } from '../../src/studio/calendar.ts'
+import { feedText, isCalendarKey } from '../../src/studio/feed.ts'
+import { horizonOf } from '../../src/studio/horizon.ts'
+import { outlooksOf, plannedOf } from '../../src/document/horizon.ts'
+import { leversOn } from '../../src/document/levers.ts'
+import { loadPicture } from '../../src/studio/pictures.ts'
+import { paintingPromise } from '../../src/studio/promises.ts'
+import { planLayer } from '../../src/studio/layers.ts'
+import { movePainting, savePainting } from '../../src/studio/paintings.ts'
+import { saveReminder, removeReminder } from '../../src/studio/reminders.ts'
+import { roomPage } from '../../src/studio/roomPage.ts'
+import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
+import { warningsOf } from '../../src/views/room/warnings.ts'
+import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
+import { painting } from './bodies.ts'
+import { demoStudio, judgeAll, now } from './desk.ts'
+
+const today = dayOf(now)!
+const reminder = (id: string, on: string) =>
+  ({ id, on, what: 'waste', text: 'Rags to the tip', paintingId: null, doneAt: null, note: '' }) as const
+
+interface Told {
+  readonly uid: string
+  readonly sequence: number
+  readonly date: string
+  readonly isAllDay: boolean
+  readonly summary: string
+}
+
+describe('time at Tern Street', () => {
+  let studio: Awaited<ReturnType<typeof demoStudio>>
+  const write = (at = now) => ({ db: studio.db, at })
+  /** The calendar as another program reads it. */
+  const told = async (at = now): Promise<ReadonlyMap<string, Told>> => {
+    await judgeAll(studio.db, at)
+    const text = await feedText(studio.db, await calendarEntries(studio.db, at), at)
+    const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent')
+    return new Map(
+      events.map((component): [string, Told] => {
+        const event = new ICAL.Event(component)
+        const sequence = Number(component.getFirstPropertyValue('sequence') ?? 0)
+        const { isDate } = event.startDate
+        return [
+          event.uid,
+          {
+            uid: event.uid,
+            sequence,
+            date: event.startDate.toString(),
+            isAllDay: isDate,
+            summary: event.summary,
+          },
+        ]
+      }),
+    )
+  }
+  beforeEach(async () => {
+    studio = await demoStudio()
+  })
+  afterEach(() => studio.close())
+
+  it('the feed keeps each entry’s id; one that is moved gets the next number, the others keep theirs', async () => {
+    await saveReminder(write(), reminder('rags', dateOf(today + 3)), null)
+    const before = await told()
+    expect([...before.values()].every(({ isAllDay }) => isAllDay)).to.equal(true)
+    expect(await told()).to.deep.equal(before)
+    await saveReminder(write(), reminder('rags', dateOf(today + 5)), 1)
+    await planLayer(write(), 'glasshouse-5', dateOf(today + 40))
+    const after = await told()
+    expect([...after.keys()]).to.have.members([...before.keys()])
+    const rags = after.get('reminder-rags@grelta')!
+    expect([rags.sequence, rags.date]).to.deep.equal([1, dateOf(today + 5)])
+    expect(after.get('paint-glasshouse-5@grelta')!.sequence).to.equal(1)
+    expect(after.get('paint-sheds-5@grelta')).to.deep.equal(before.get('paint-sheds-5@grelta'))
+    await removeReminder(write(), 'rags', 2)
+    expect((await told()).has('reminder-rags@grelta')).to.equal(false)
+  })
+  it('handed over on 3 May, its varnish is visited on 3 November (C81)', async () => {
+    const dates = [{ what: 'handed-over' as const, on: '2027-05-03' }]
+    await savePainting(write(), painting('given', { title: 'Given away', dates }), null)
+    const visit = [...(await told()).values()].find(({ summary }) =>
+      summary.startsWith('Given away: varnish visit'),
+    )
+    expect(visit!.date).to.equal('2027-11-03')
+  })
+  it('what is overdue, and what falls due in two weeks, is told on Today; the rest is not yet', async () => {
+    for (const days of [-4, 10, 30])
+      await saveReminder(write(), reminder(`r${days + 4}`, dateOf(today + days)), null)
+    const soon = withinDays(await aheadOf(studio.db, now), now, 14)
+    const own = soon.flatMap(({ reminder: one }) => (one && one.id !== 'drum' ? [one.id] : []))
+    expect(own).to.deep.equal(['r0', 'r14'])
+  })
+  it('only the calendar’s own key opens it', async () => {
+    const { revision, ...settings } = await settingsOf(studio.db)
+    const key = 'a'.repeat(40)
+    expect(await isCalendarKey(studio.db, key)).to.equal(false)
+    await saveSettings(write(), { ...settings, calendarKey: key }, revision)
+    expect(await isCalendarKey(studio.db, key)).to.equal(true)
+    expect(await isCalendarKey(studio.db, 'b'.repeat(40))).to.equal(false)
+    expect(await isCalendarKey(studio.db, '')).to.equal(false)
+  })
+  it('the horizon foretells each date; a layer put off lowers the chance, and says until when it may wait', async () => {
+    const horizon = await horizonOf(studio.db, now)
+    expect(horizon.entries[0]!.dates.length).to.be.above(0)
+    const at = horizon.entries.findIndex(({ id }) => id === 'glasshouse')
+    const outlook = outlooksOf(horizon, {})![at]!
+    expect(outlook.chances[0]).to.be.above(0.9)
+    const late = { 'glasshouse-5': dateOf(outlook.latest[0]! + 20) }
+    expect(outlooksOf(horizon, late)![at]!.chances[0]).to.be.below(outlook.chances[0]!)
+    const moved = plannedOf(horizon.entries[at]!, late, {}, horizon.time)
+    expect(dateOf(moved.dates.at(-1)!.day)).to.equal(late['glasshouse-5'])
+  })
+  it('days away put off what would fall into them', async () => {
+    const { revision, ...settings } = await settingsOf(studio.db)
+    const away = [{ from: dateOf(today), until: dateOf(today + 90) }]
+    await saveSettings(write(), { ...settings, away }, revision)
+    await judgeAll(studio.db, now)
+    const horizon = await horizonOf(studio.db, now)
+    for (const entry of horizon.entries) {
+      const { dates } = plannedOf(entry, {}, {}, horizon.time)
+      for (const { day, source } of dates) if (source === 'forecast') expect(day).to.be.above(today + 90)
+    }
+  })
+  it('a promise names levers with what each buys; less may be promised than a varnish', async () => {
+    const promise = await paintingPromise(studio.db, 'clock-mender', now, {
+      on: null,
+      needs: null,
+      withLevers: true,
+    })
+    expect(promise.wanted!.needs).to.equal('varnishSoft')
+    const by = new Map(promise.levers!.map((lever) => [lever.id, lever]))
+    expect(by.get('unvarnished')!.chance).to.be.above(promise.chance!)
+    for (const id of ['warmer', 'thinner', 'fewer']) expect(by.get(id)!.wins, id).to.be.above(0)
+    const picture = (await loadPicture(studio.db, 'clock-mender', now))!
+    expect(leversOn(picture, 'firm').some(({ id }) => id === 'unvarnished')).to.equal(false)
+  })
+  it('a waxy picture is warned of in a hot place, and of no other', async () => {
+    const { revision, ...settings } = await settingsOf(studio.db)
+    const hot = {
+      id: 'attic',
+      name: 'the attic',
+      climate: { temperatureC: 35, relativeHumidityPct: 40, light: 1 },
+      season: 'steady' as const,
+    }
+    await saveSettings(write(), { ...settings, places: [...settings.places, hot] }, revision)
+    await movePainting(write(), 'salt-pans', { placeId: 'attic', on: dateOf(today) })
+    await movePainting(write(), 'quince', { placeId: 'attic', on: dateOf(today) })
+    await judgeAll(studio.db, now)
+    const room = await roomPage(studio.db, 'attic', now)
+    const says = warningsOf(room, today).map((one) => one.says)
+    expect(says.filter((one) => one.includes('The wax of'))).to.have.length(1)
+    expect(says.join()).to.include('The wax of Salt pans')
+  })
+})
