@@ -10,18 +10,18 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['paintings', '/paintings', desk],
   ['stack', '/paintings/glasshouse', desk],
   ['stack-areas', '/paintings/salt-pans', desk],
-  ['stack-tablet', '/paintings/salt-pans', tablet],
   ['record', '/paintings/salt-pans/record', desk],
   ['mediums', '/mediums', desk],
   ['bench', '/mediums/harbour-glaze', desk],
-  ['design', '/mediums/design', desk],
   ['shelf', '/shelf', desk],
-  ['paints', '/shelf/paints?at=ultramarine', desk],
   ['palette-tablet', '/paintings/clock-mender/palette', tablet],
   ['rescue', '/rescue?what=gone-dull&painting=quince', desk],
   ['batches', '/batches', desk],
-  ['batch-record', '/batches/glaze-1', desk],
   ['studio', '/studio', desk],
+  ['horizon', '/horizon', desk],
+  ['tests', '/tests', desk],
+  ['room', '/room', desk],
+  ['promise', '/promise?painting=clock-mender', desk],
 ]
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({
@@ -31,7 +31,7 @@ const browser = await chromium.launch({
 for (const [name, path, viewport] of pictures) {
   const page = await browser.newPage({ viewport })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
-  await page.waitForTimeout(1500)
+  await page.waitForTimeout(4000)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()
 }

@@ -9,5 +9,6 @@ export const scienceSections = {
   dates: '8-dates',
   making: '9-making-weighing-keeping',
   palette: '10-paints-and-palette',
+  time: '13-time',
 } as const
 export type ScienceSection = keyof typeof scienceSections

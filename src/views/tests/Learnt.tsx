@@ -1,4 +1,5 @@
 import { checks, fingerWords } from '../../core/cure/checkWords.ts'
+import { scienceSections } from '../../core/science.ts'
 import { differenceWords } from '../../core/learn/tells.ts'
 import type { MovingCheck, Rack } from '../../studio/rack.ts'
 import { minuteText } from '../../ui/format.ts'
@@ -20,7 +21,7 @@ export function Learnt({ rack: { differences, checks: moving }, onOpen }: Learnt
       <p className="pt-1 text-[0.88rem] text-soft">
         Every forecast of the studio takes this in. Times the book’s time, between which it lies 8 times in
         10; an estimate, drawn to the book as long as few checks speak against it.{' '}
-        <a className="link" href="/science#learning">
+        <a className="link" href={`/science#${scienceSections.time}`}>
           How it is reckoned
         </a>
       </p>
