@@ -1,4 +1,5 @@
 /** Times what a painter waits for, against what we promise. Run `npm run bench` on a quiet machine; build first. */
+import { chancesOf, dragged, learning, manyChecks, manyPaintings } from './benchTime.ts'
 import { once } from 'node:events'
 import { createServer } from 'node:net'
 import type { AddressInfo, Socket } from 'node:net'
@@ -211,6 +212,32 @@ tell(
   1,
   'ms',
 )
+const checks = manyChecks(5000)
+tell(
+  'learning from 5,000 checks',
+  median(() => learning(checks), 5, 1),
+  200,
+  'ms',
+)
+const [sixty, sixHundred] = [manyPaintings(60), manyPaintings(600)]
+tell(
+  'the chance of 60 paintings’ dates, 2,000 draws, hours shared',
+  median(() => chancesOf(sixty), 3, 1),
+  300,
+  'ms',
+)
+tell(
+  'the chance of 600 paintings’ dates, 2,000 draws, hours shared',
+  median(() => chancesOf(sixHundred), 3, 1),
+  2000,
+  'ms',
+)
+tell(
+  'a drag on Horizon: the painting’s dates, and its chance before and after',
+  median(() => dragged(sixty[0]!), 15, 5),
+  16,
+  'ms',
+)
 const tubesFound = Array.from({ length: 3000 }, (_, at) => {
   const pigments = library.filter(({ family }) => family === 'pigment')
   const pigment = pigments[at % pigments.length]!
@@ -315,6 +342,10 @@ for (const path of [
   '/batches/glaze-1',
   '/studio',
   '/rescue?painting=quince',
+  '/horizon',
+  '/tests',
+  '/room',
+  '/promise?painting=clock-mender',
 ]) {
   const times: number[] = []
   const { bytes: needed } = weightOf(await (await fetch(running.url + path)).text())

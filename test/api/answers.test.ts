@@ -58,6 +58,8 @@ describe('every answer is as it is described', () => {
         '/api/done',
       ],
       ...['/api/tubes', '/api/tubes.csv', '/api/shopping'],
+      ...['/api/rack', '/api/telling', '/api/horizon', '/api/room', '/api/readings.csv', '/api/ahead'],
+      '/api/sensor',
       ...['/api/aside', '/api/judging', '/api/health', '/api/find', '/api/shelf.csv', '/api/calendar.ics'],
     ])
       await asked('GET', path)
@@ -72,6 +74,8 @@ describe('every answer is as it is described', () => {
       ['/api/tubes/{id}/need', 'titanium'],
       ['/api/shelf/{id}', 'walnut'],
       ['/api/shelf/{id}', 'nothing'],
+      ['/api/paintings/{id}/promise', 'clock-mender'],
+      ['/api/paintings/{id}/promise', 'nothing'],
     ] as const)
       await asked('GET', path, undefined, { id })
   })
@@ -105,6 +109,56 @@ describe('every answer is as it is described', () => {
     await asked('POST', '/api/batches/{id}/finish', {}, { id })
     await asked('DELETE', '/api/batches/{id}', { seen: 99 }, { id })
   })
+  it('of what is tried, read, planned and remembered', async () => {
+    const {
+      event: _event,
+      areas,
+      paints,
+      medium: none,
+      thinner,
+      wetThicknessUm,
+      ridgeWetUm,
+    } = layer('l', 'p', 0)
+    const laid = { areas, paints, medium: none, thinner, wetThicknessUm, ridgeWetUm }
+    const swatch = (id: string) => ({ id, name: `Swatch ${id}`, laid })
+    await asked('PUT', '/api/swatches', { swatch: swatch('s'), seen: null })
+    await asked('PUT', '/api/swatches', { swatch: swatch('s'), seen: 9 })
+    await asked('POST', '/api/swatches/{id}/touch', { check: 'smudge', passed: false }, { id: 's' })
+    await asked('POST', '/api/swatches/{id}/touch', { check: 'lick', passed: true }, { id: 's' })
+    await asked('POST', '/api/swatches/{id}/touch', { check: 'smudge', passed: true }, { id: 'nothing' })
+    const trial = {
+      question: 'Does it harden?',
+      rule: { by: 'check', check: 'fingernail', day: 49 },
+      lookDays: [49],
+    }
+    const begun = await asked('POST', '/api/trials', { trial, swatch: swatch('t'), control: swatch('c') })
+    await asked('POST', '/api/trials', {
+      trial: { ...trial, lookDays: [] },
+      swatch: swatch('t'),
+      control: swatch('c'),
+    })
+    await asked('DELETE', '/api/swatches/{id}', { seen: 1 }, { id: 't' })
+    await asked('DELETE', '/api/trials/{id}', { seen: 1 }, { id: begun!['id'] as string })
+    await asked('DELETE', '/api/swatches/{id}', { seen: 1 }, { id: 't' })
+    const day = { placeId: 'studio', on: '2026-01-20', temperatureC: 12, relativeHumidityPct: 60 }
+    await asked('PUT', '/api/readings', { reading: day })
+    await asked('PUT', '/api/readings', { reading: { ...day, relativeHumidityPct: 160 } })
+    await asked('DELETE', '/api/readings/{id}', { seen: 2 }, { id: 'studio-2026-01-20' })
+    const csv = 'date,temperature_c,humidity_percent\n2026-01-21,13,55'
+    await asked('POST', '/api/readings.csv', { placeId: 'studio', csv })
+    await asked('POST', '/api/readings.csv', { placeId: 'studio', csv: 'date\n2026-01-21' })
+    await asked('POST', '/api/sensor', { placeId: 'studio' })
+    const reminder = { id: 'r', on: '2027-01-20', what: 'waste', text: 'Rags' }
+    await asked('PUT', '/api/reminders', { reminder, seen: null })
+    await asked('PUT', '/api/reminders', { reminder: { ...reminder, text: ' ' }, seen: 1 })
+    await asked('DELETE', '/api/reminders/{id}', { seen: 1 }, { id: 'r' })
+    await asked('POST', '/api/layers/{id}/plan', { on: '2027-01-20' }, { id: 'glasshouse-5' })
+    await asked('POST', '/api/layers/{id}/plan', { on: 'soon' }, { id: 'glasshouse-5' })
+    await asked('POST', '/api/layers/{id}/plan', { on: null }, { id: 'glasshouse-1' })
+    await asked('POST', '/api/paintings/{id}/move', { placeId: 'rack', on: '2026-11-20' }, { id: 'quince' })
+    await asked('PATCH', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'clock-touch-1' })
+    await asked('PATCH', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'nothing' })
+  })
   it('of the computations', async () => {
     const lines = [{ material: 'walnut', amount: 1, unit: 'ml' }]
     await asked('POST', '/api/compute/medium', { lines })
@@ -118,6 +172,14 @@ describe('every answer is as it is described', () => {
     const climb = { heapG: 25, fromShare: 0.36, layers: 5 }
     await asked('POST', '/api/compute/ladder', { ...climb, toShare: 0.46 })
     await asked('POST', '/api/compute/ladder', { ...climb, toShare: 0.2 })
+    const film = { oils: { walnut: 1 }, powders: { pbk9: 1 }, thicknessUm: 60, bookDays: 6 }
+    await asked('POST', '/api/compute/learn', { intervals: [{ ...film, passDays: 9 }], ask: [film] })
+    await asked('POST', '/api/compute/learn', { intervals: [film], ask: [] })
+    const week = [true, true, true, true, true, false, false]
+    const plan = { from: '2026-12-01', workingDays: week, confidence: 0.8 }
+    const thin = [{ thicknessUm: 30, rate: 1, gate: 'touch' }]
+    await asked('POST', '/api/compute/plan', { ...plan, layers: thin })
+    await asked('POST', '/api/compute/plan', { ...plan, layers: [] })
     await asked('POST', '/api/compute/design', { shelf: ['walnut'], wishes: [] })
     const clear = [{ clear: 'walnut', wetThicknessUm: 20, appliedDay: 0 }]
     await asked('POST', '/api/compute/soundness', { support: 'plywood', layers: clear })
