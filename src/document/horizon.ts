@@ -11,7 +11,7 @@ import type { RoomClock } from '../core/cure/roomClock.ts'
 import type { Verdict } from '../core/severity.ts'
 import { needsOf } from './pictureDates.ts'
 import type { PictureDate } from './studio.ts'
-import { stepsOfSummary } from './summary.ts'
+import { stepsOfSummary } from './summarySteps.ts'
 import type { SummaryLayer } from './summary.ts'
 
 /** All paintings along the calendar: what a page needs to know of each, and what follows from a change of plan. */

@@ -1,10 +1,9 @@
 import { layerNeedMl } from '../core/batch/stock.ts'
-import { daysAtChance, restoredForecast } from '../core/cure/forecast.ts'
+import { daysAtChance } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
-import type { StateDays } from '../core/cure/states.ts'
-import { isFilm, stepsOf } from '../core/plan/step.ts'
-import type { Spot, Step, StepIdea } from '../core/plan/step.ts'
+import { isFilm } from '../core/plan/step.ts'
+import type { StepIdea } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
 import { gravestOf } from './assess.ts'
@@ -16,6 +15,8 @@ import { waxEffectsOf } from '../core/film/waxEffects.ts'
 import { areaCm2Of } from './area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
+import { stepsOfSummary } from './summarySteps.ts'
+import type { SummarySpot } from './summarySteps.ts'
 import { mixtureShares } from './mixture.ts'
 import { findOn, materialsUsed } from './picture.ts'
 import type { Picture } from './picture.ts'
@@ -23,15 +24,6 @@ import { findInStudio } from './studioMaterials.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
 export const judgedByFormulas = 8
-
-/** A layer in one of its areas, with what its forecast there is restored from. */
-export interface SummarySpot extends Omit<Spot, 'forecast'> {
-  /** With what is learnt in them; like the evidence, days of the steady room. */
-  readonly days: StateDays
-  readonly sigma: number
-  /** True of what dries by taking up oxygen: the room's changes count. */
-  readonly followsRoom: boolean
-}
 
 /** What the lists and the morning page know of one layer without solving anything. */
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
@@ -140,35 +132,6 @@ export function needsOf(
     ),
   }
 }
-
-/** What of a layer its step is made of. */
-type LayerOfStep = Omit<StepIdea, 'spots'> & Pick<SummaryLayer, 'evidence' | 'spots'>
-
-/** The steps a summary's dates are reckoned from, on whatever day it is read, in the room it dries in. */
-export const stepsOfSummary = (
-  { layers }: { readonly layers: readonly LayerOfStep[] },
-  room: RoomClock | null,
-): readonly Step[] =>
-  stepsOf(
-    layers.map(({ paintedDay, plannedDay, wetInWet, until, asks, groundReady, evidence, spots }) => ({
-      paintedDay,
-      plannedDay,
-      wetInWet,
-      until,
-      asks,
-      groundReady,
-      spots: spots.map(({ days, sigma, followsRoom, ...spot }) => ({
-        ...spot,
-        forecast: restoredForecast({
-          days,
-          sigma,
-          evidence,
-          room: followsRoom ? room : null,
-          laidDay: paintedDay ?? plannedDay ?? 0,
-        }),
-      })),
-    })),
-  )
 
 /** A film that may never be firm is let be after so many days. */
 const longestDays = 365

@@ -20,7 +20,8 @@ import { stateReached, stillSoft } from '../../src/document/stateReached.ts'
 import { solve } from '../../src/document/solve.ts'
 import { readStored } from '../../src/document/kinds.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
-import { quietDayOf, stepsOfSummary, summaryOf } from '../../src/document/summary.ts'
+import { quietDayOf, summaryOf } from '../../src/document/summary.ts'
+import { stepsOfSummary } from '../../src/document/summarySteps.ts'
 import { layer, medium, paintedAt, painting, picture, touched } from '../studio/bodies.ts'
 
 const find = findInStudio([])

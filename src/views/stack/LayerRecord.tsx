@@ -7,7 +7,6 @@ import { paintedAtOf } from '../../document/brush.ts'
 import { doubtfulPasses } from '../../document/fingers.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { requestTo } from '../../ui/client.ts'
-import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { EditedPicture } from './usePicture.ts'
 
@@ -31,8 +30,13 @@ export function LayerRecord(props: RecordProps) {
   )
 }
 
+const fingers = later(() =>
+  import('../../ui/touch/TouchButtons.tsx').then(({ TouchButtons }) => TouchButtons),
+)
+
 function LayerActions({ layer, forecasts, edited }: RecordProps) {
   const [touching, setTouching] = useState(false)
+  const TouchButtons = useLater(fingers)
   const params = { id: layer.id }
   const paintedAt = paintedAtOf(layer)
   if (paintedAt === null)
@@ -45,7 +49,7 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
         {isRemoval(layer.event.kind) ? 'Done just now' : 'Painted just now'}
       </button>
     )
-  return touching ? (
+  return touching && TouchButtons ? (
     <TouchButtons
       doubtful={doubtfulPasses(forecasts, edited.picture.today - dayOf(paintedAt)!)}
       onFinger={(finger) => {
