@@ -1,5 +1,5 @@
 import type { CheckId } from '../core/cure/checks.ts'
-import { windowOf } from '../core/cure/forecast.ts'
+import { forecastOf, isUnlikelyPass, windowOf } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import { stateIds } from '../core/cure/states.ts'
 import type { StateDays } from '../core/cure/states.ts'
@@ -38,21 +38,27 @@ export const triedBy = (finger: Pick<FingerDocument, 'id' | 'at' | 'check' | 'pa
   at: finger.at,
 })
 
-/** One interval for each state that was tried: from the last check it failed to the first it passed. */
+/**
+ * One interval for each state that was tried: from the last check it failed to the first it passed. A pass that hardly a
+ * film of the book would have given by then was asked about; it counts for its own layer and teaches nothing of others.
+ */
 export function intervalsOf({ parts, thicknessUm, bookDays, evidence }: TriedFilm): readonly Interval[] {
-  const inTime = [...evidence].sort((a, b) => a.day - b.day)
+  const book = forecastOf(bookDays, thicknessUm)
+  const inTime = evidence
+    .filter(({ state, reached, day }) => !reached || !isUnlikelyPass(book, state, day))
+    .sort((a, b) => a.day - b.day)
   const told = stateIds.flatMap((state) => {
     const { after, by } = windowOf(
       state,
       inTime.filter((test) => test.state === state),
     )
-    const book = bookDays[state]
-    return book === null || (after === null && by === null) ? [] : [{ book, after, by }]
+    const days = bookDays[state]
+    return days === null || (after === null && by === null) ? [] : [{ days, after, by }]
   })
-  return told.map(({ book, after, by }, at) => ({
+  return told.map(({ days, after, by }, at) => ({
     ...parts,
     thicknessUm,
-    bookDays: book,
+    bookDays: days,
     failDays: after,
     passDays: by,
     isFirst: at === 0,

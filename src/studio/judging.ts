@@ -29,7 +29,9 @@ export function judging(
 ): Judging {
   let running: Promise<void> | null = null
 
-  const left = (): Promise<number> => countToJudge(db, dayOf(clock())!)
+  /** What is learnt from may ask for more to be judged: until then something is left. */
+  const left = async (): Promise<number> =>
+    (await countToJudge(db, dayOf(clock())!)) + Number(await isToLearn(db))
 
   async function work(): Promise<void> {
     for (;;) {

@@ -78,7 +78,7 @@ test('two parts over one ground colour are built, judged apart, painted, correct
   await page.getByRole('button', { name: 'nail leaves no mark' }).click()
   await page.getByRole('button', { name: 'It is: write it down' }).click()
   const tests = page.getByRole('region', { name: 'Touch tests' })
-  await expect(tests).toContainText('nail leaves no mark')
+  await expect(tests).toContainText('fingernail, firm, no mark')
   await reload(page)
   await core('boat').click()
   await page.getByRole('button', { name: /^Ground colour/ }).click()

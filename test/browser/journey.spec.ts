@@ -1,9 +1,21 @@
-import { away, choose, expect, newMedium, newPainting, open, reload, saved, test } from './studio.ts'
+import {
+  away,
+  choose,
+  expect,
+  newMedium,
+  newPainting,
+  open,
+  reload,
+  saved,
+  test,
+  worksEveryDay,
+} from './studio.ts'
 
 test('a painter makes a medium, plans a picture, is judged, paints, touches, sees the dates move and takes the plan away', async ({
   page,
   studio,
 }) => {
+  await worksEveryDay(page, studio)
   await newMedium(page, studio, [
     ['2 tbsp', 'Stand oil'],
     ['3 tsp', 'Damar resin'],

@@ -18,7 +18,8 @@ export const test = base.extend<
   filled: [
     // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
-      const { folder, stop } = await startServer({ demo: true })
+      const { folder, stop, url } = await startServer({ demo: true })
+      await judged(url)
       await stop()
       await use(folder)
     },
@@ -44,6 +45,26 @@ export const test = base.extend<
     { auto: true },
   ],
 })
+
+/** A studio that works every day: what a test paints today may go on today, whatever the day of the week. */
+export async function worksEveryDay(page: Page, { url }: Server): Promise<void> {
+  const { revision, ...settings } = (await (await page.request.get(`${url}/api/settings`)).json()) as {
+    revision: number
+  }
+  const workingDays = Array.from({ length: 7 }, () => true)
+  await page.request.put(`${url}/api/settings`, {
+    data: { settings: { ...settings, workingDays }, seen: revision },
+  })
+}
+
+/** Waits until everything is judged, and learnt from, so that every copy begins alike. */
+async function judged(url: string): Promise<void> {
+  for (;;) {
+    const { left } = (await (await fetch(`${url}/api/judging`)).json()) as { left: number }
+    if (left === 0) return
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+}
 
 function copied(folder: string): string {
   const copy = mkdtempSync(join(tmpdir(), 'grelta-test-'))

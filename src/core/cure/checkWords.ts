@@ -20,7 +20,7 @@ export const checks: Readonly<Record<CheckId, Check>> = {
     name: 'touch',
     how: 'Lay a clean fingertip on it without pressing.',
     fails: 'tacky',
-    passes: 'dry to the touch',
+    passes: 'touch dry',
   },
   'thumb-twist': {
     name: 'thumb twist',

@@ -26,8 +26,9 @@ export const undatedBecause = {
   unsound: 'on no day is it sound; its mixture has to change',
 } as const
 
-/** Minutes between strokes of one sitting, days. */
+/** Between strokes of one sitting, and the grain of what is written down, days. */
 const stroke = 1 / 24
+const oneMinute = 1 / 1440
 
 /** Where a gate may never be reached, later layers are only pencilled in after this many days. */
 const pencilledDays = 90
@@ -70,10 +71,13 @@ export function dateOf(step: Step, dates: readonly StepDate[], time: WorkingTime
     const day = nextWorkingMorning(Math.max(today, earliest) + pencilledDays, time)
     return { ...undated, day, source }
   }
+  /** What is ready now may go on in this very sitting, though it was only just touched. */
   const morningAfter = (ready: number): number =>
-    ready <= today ? todayOrNext(earliest, time) : nextWorkingMorning(ready, time)
-  const day = morningAfter(Math.max(today, earliest, readyDay))
-  const byGates = morningAfter(Math.max(today, earliest, gateDay))
+    ready <= today + oneMinute
+      ? todayOrNext(earliest, time)
+      : nextWorkingMorning(Math.max(ready, earliest), time)
+  const day = morningAfter(readyDay)
+  const byGates = morningAfter(gateDay)
   return { day, source: 'forecast', waitsFor, gateDay: byGates < day ? byGates : null }
 }
 
