@@ -171,6 +171,7 @@ export interface Routes {
   'POST /api/swatches/{id}/touch': typeof r69.POST
   'PUT /api/swatches': typeof r70.PUT
   'GET /api/telling': typeof r71.GET
+  'PUT /api/tests/{id}': typeof r72.PUT
   'DELETE /api/tests/{id}': typeof r72.DELETE
   'GET /api/today': typeof r73.GET
   'DELETE /api/trials/{id}': typeof r74.DELETE

@@ -156,8 +156,8 @@ describe('every answer is as it is described', () => {
     await asked('POST', '/api/layers/{id}/plan', { on: 'soon' }, { id: 'glasshouse-5' })
     await asked('POST', '/api/layers/{id}/plan', { on: null }, { id: 'glasshouse-1' })
     await asked('POST', '/api/paintings/{id}/move', { placeId: 'rack', on: '2026-11-20' }, { id: 'quince' })
-    await asked('PATCH', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'clock-touch-1' })
-    await asked('PATCH', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'nothing' })
+    await asked('PUT', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'clock-touch-1' })
+    await asked('PUT', '/api/tests/{id}', { counts: false, seen: 1 }, { id: 'nothing' })
   })
   it('of the computations', async () => {
     const lines = [{ material: 'walnut', amount: 1, unit: 'ml' }]

@@ -12,6 +12,10 @@ const views = [
     '/paintings/clock-mender/palette',
     '/paintings/salt-pans/record',
     '/rescue?painting=quince',
+    '/horizon',
+    '/tests',
+    '/room',
+    '/promise?painting=clock-mender',
   ],
 ]
 

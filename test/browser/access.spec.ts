@@ -21,6 +21,10 @@ const views = [
   '/mediums/harbour-glaze/make',
   '/studio',
   '/rescue?what=lifted&painting=sheds',
+  '/horizon',
+  '/tests?at=swatch-black-2',
+  '/room',
+  '/promise?painting=clock-mender',
 ]
 for (const path of views)
   test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, shown }) => {

@@ -9,13 +9,16 @@ import { factsOf } from './PaintedFacts.tsx'
 
 const momentText = (minute: string): string => `${dayText(dayOf(minute)!)}, ${minute.slice(11)}`
 
-/** The fingers that were on a layer, by their dates; one that was wrong can be taken out. */
+/** The fingers that were on a layer, by their dates; one that was wrong can be taken out of all reckoning, or back. */
 export function TouchTests({
   tests,
   onRemove,
+  onCount,
 }: {
   readonly tests: readonly Revised<TouchTest>[]
   readonly onRemove: (test: Revised<TouchTest>) => void
+  /** Takes it out of all reckoning, or back into it; it stays on record. */
+  readonly onCount: (test: Revised<TouchTest>) => void
 }) {
   if (tests.length === 0) return null
   const inTime = [...tests].sort((a, b) => a.at.localeCompare(b.at))
@@ -31,6 +34,14 @@ export function TouchTests({
               {!test.counts && <span className="text-soft"> · taken out</span>}
               {test.note && <span className="text-soft"> · {test.note}</span>}
             </span>
+            <button
+              type="button"
+              className="min-h-11 text-[0.9rem] link"
+              aria-label={`${test.counts ? 'Take out' : 'Count again'} the ${checks[test.check].name} of ${momentText(test.at)}`}
+              onClick={() => onCount(test)}
+            >
+              {test.counts ? 'take out' : 'count again'}
+            </button>
             <button
               type="button"
               aria-label={`Take back the touch test of ${momentText(test.at)}`}

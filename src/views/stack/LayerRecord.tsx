@@ -89,6 +89,11 @@ function Kept({ layer, areas, edited }: RecordProps) {
         onRemove={({ id, revision }) =>
           void edited.act(requestTo('DELETE /api/tests/{id}', { seen: revision }, { params: { id } }))
         }
+        onCount={({ id, revision, counts }) =>
+          void edited.act(
+            requestTo('PUT /api/tests/{id}', { counts: !counts, seen: revision }, { params: { id } }),
+          )
+        }
       />
       <Corrections layer={layer} areas={areas} />
     </>

@@ -8,7 +8,7 @@ export const DELETE = writing(
   (write, { body, params }) => removeTouch(write, params['id']!, body.seen),
 )
 
-export const PATCH = writing(
+export const PUT = writing(
   {
     summary: 'Take a touch test out of all reckoning, or back into it',
     body: countsRequest,
