@@ -76,5 +76,5 @@ export function dragged({ steps, ...rest }: Project): void {
     at === steps.length - 1 ? { ...step, plannedDay: today + 60 } : step,
   )
   forwardDates(moved, time)
-  for (const plan of [steps, moved]) simulateTogether([{ ...rest, steps: plan }], time, { draws: 240 })
+  for (const plan of [steps, moved]) simulateTogether([{ ...rest, steps: plan }], time, { draws: 160 })
 }

@@ -27,7 +27,7 @@ interface RowProps {
 }
 
 /** So many draws are played at once while the hand is on a ring: enough to see a date lost or won. */
-const quickDraws = 240
+const quickDraws = 160
 
 /** One painting along the calendar. */
 export function Row(props: RowProps) {
