@@ -1,5 +1,6 @@
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { monthsAfterDate } from '../core/plan/months.ts'
+import { nextLookOf } from '../document/nextLook.ts'
 import type { Reminder } from '../document/reminder.ts'
 import type { Revised } from '../document/studio.ts'
 import { summariesOf } from '../store/assessments.ts'
@@ -51,24 +52,18 @@ async function reminders(db: Database): Promise<readonly AheadItem[]> {
     }))
 }
 
-/** The next look at each trial: the first of its days after which neither film was looked at. */
+/** The next look at each trial. */
 async function testsDue(db: Database): Promise<readonly AheadItem[]> {
-  const swatches = new Map((await list(db, 'swatch')).map((swatch) => [swatch.id, swatch]))
-  return (await list(db, 'trial')).flatMap(({ id, question, swatchId, controlId, begunAt, lookDays }) => {
-    const looks = [swatchId, controlId].flatMap((film) => {
-      const swatch = swatches.get(film)
-      return swatch ? [...swatch.fingers.map(({ at }) => at), ...swatch.colours.map(({ on }) => on)] : []
-    })
-    const last = Math.max(0, ...looks.map((at) => Math.floor(dayOf(at)!)))
-    const begun = Math.floor(dayOf(begunAt)!)
-    const next = lookDays.map((day) => begun + day).find((day) => day > last + 1)
-    if (next === undefined) return []
+  const swatches = await list(db, 'swatch')
+  return (await list(db, 'trial')).flatMap((trial) => {
+    const next = nextLookOf(trial, swatches)
+    if (next === null) return []
     return [
       {
-        uid: `trial-${id}`,
+        uid: `trial-${trial.id}`,
         on: dateOf(next),
-        says: `Look at the trial “${question}”`,
-        address: `/tests?at=${swatchId}`,
+        says: `Look at the trial “${trial.question}”`,
+        address: `/tests?at=${trial.swatchId}`,
         reminder: null,
       },
     ]

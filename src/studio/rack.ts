@@ -17,6 +17,7 @@ import { verdictByCheck } from '../core/trial/verdict.ts'
 import type { TrialFinger, TrialVerdict } from '../core/trial/verdict.ts'
 import { doubtfulPasses } from '../document/fingers.ts'
 import type { FingerDocument } from '../document/finger.ts'
+import { nextLookOf } from '../document/nextLook.ts'
 import { mixtureShares } from '../document/mixture.ts'
 import { placeIn } from '../document/places.ts'
 import type { Revised, Settings } from '../document/studio.ts'
@@ -213,10 +214,7 @@ function rackTrial(trial: Revised<Trial>, swatches: readonly Swatch[], today: nu
   const [tried, control] = [trial.swatchId, trial.controlId].map((id) =>
     swatches.find((swatch) => swatch.id === id),
   )
-  const begun = Math.floor(dayOf(trial.begunAt)!)
-  const lastLook = Math.max(0, ...[tried, control].flatMap((one) => (one ? looksAt(one) : [])))
-  const left = trial.lookDays.map((day) => begun + day).filter((day) => day > lastLook + 1)
-  const lookDay = left.length > 0 ? Math.min(...left) : null
+  const lookDay = nextLookOf(trial, swatches)
   return {
     trial,
     verdict:
@@ -227,11 +225,6 @@ function rackTrial(trial: Revised<Trial>, swatches: readonly Swatch[], today: nu
     isDue: lookDay !== null && lookDay <= today,
   }
 }
-
-const looksAt = ({ fingers, colours }: Swatch): readonly number[] => [
-  ...fingers.map(({ at }) => Math.floor(dayOf(at)!)),
-  ...colours.map(({ on }) => dayOf(on)!),
-]
 
 const verdictOf = ({ rule }: Trial, tried: Swatch, control: Swatch): TrialVerdict =>
   rule.by === 'check'

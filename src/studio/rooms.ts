@@ -1,3 +1,4 @@
+import { forecastBounds } from '../core/cure/climate.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { firstFrom, pacesOf } from '../core/room/roomLog.ts'
 import type { DayReading, Place, Stay } from '../core/room/roomLog.ts'
@@ -22,8 +23,6 @@ export interface Rooms {
 const backDays = 800
 /** So many days back a picture's page is told what was read where it stood. */
 const tellDays = 400
-/** Drying is forecast between these, °C. */
-const [coldestC, hottestC] = [5, 35]
 
 export async function roomsOf(db: Database, settings: Settings, now: string): Promise<Rooms> {
   const today = dayOf(now)!
@@ -72,7 +71,10 @@ function roomThrough(
     paces: paces && { ...paces, paces: paces.paces.map((pace) => Number(pace.toFixed(3))) },
     readings,
     outOfRange: readings
-      .filter(({ temperatureC }) => temperatureC < coldestC || temperatureC > hottestC)
+      .filter(
+        ({ temperatureC }) =>
+          temperatureC < forecastBounds.coldestC || temperatureC > forecastBounds.hottestC,
+      )
       .map(({ day }) => day),
   }
 }

@@ -23,6 +23,7 @@ describe('safe for what (C75)', () => {
   it('impasto and wax count for one stage less', () => {
     expect(stageOf(picture({ state: 'firm', thickestUm: 600 }))).to.equal('touch')
     expect(may('send', { state: 'firm', wax: 0.06 })).to.equal(false)
+    expect(may('send', { state: 'set', wax: 0.06 })).to.equal(false)
     expect(may('send', { state: 'firm' })).to.equal(true)
   })
   it('only thin, supple, cured paint on cloth is rolled', () => {

@@ -9,6 +9,9 @@ export interface Climate {
 
 export const referenceClimate: Climate = { temperatureC: 21, relativeHumidityPct: 50, light: 1 }
 
+/** Drying is forecast between these, °C. */
+export const forecastBounds = { coldestC: 5, hottestC: 35 } as const
+
 const gasConstant = 8.314462618
 const referenceKelvin = 294.15
 const activationJPerMol = 60000

@@ -1,4 +1,3 @@
-import { stateIds } from '../cure/states.ts'
 import type { StateId } from '../cure/states.ts'
 
 /** What may be done with a picture at each stage of its drying, and what may not (reckonings.md, Packing by stage). */
@@ -34,14 +33,14 @@ export interface PackedPicture {
 }
 
 const [impastoUm, waxyFrom] = [500, 0.05]
-const stages = ['wet', ...stateIds] as const
-const rankOf = (state: StateId | 'wet'): number => stages.indexOf(state)
+/** Hard through is no stage of its own in packing: it counts as firm. */
+const stages = ['wet', 'touch', 'firm', 'varnishSoft', 'cured'] as const
+const rankOf = (state: StateId | 'wet'): number => stages.indexOf(state === 'set' ? 'firm' : state)
 
 /** Thick paint and wax count for one stage less. */
 export function stageOf({ state, thickestUm, wax }: PackedPicture): StateId | 'wet' {
   const isLess = thickestUm > impastoUm || wax >= waxyFrom
-  const rank = rankOf(state)
-  return isLess ? stages[Math.max(0, rank - 1)]! : state
+  return isLess ? stages[Math.max(0, rankOf(state) - 1)]! : state
 }
 
 /** The state each action asks for, and what is said once it is there. */

@@ -1,4 +1,5 @@
-import { roomSpeed } from '../cure/climate.ts'
+import { clamp } from '../clamp.ts'
+import { forecastBounds, roomSpeed } from '../cure/climate.ts'
 import type { Climate } from '../cure/climate.ts'
 import { roomClockOf } from '../cure/roomClock.ts'
 import type { RoomClock } from '../cure/roomClock.ts'
@@ -104,8 +105,6 @@ export interface RoomPaces {
 
 /** Forecasts look so far ahead by season, days; later the mean of a year will do. */
 const aheadDays = 2 * yearDays
-/** No day is told to be slower or faster than a forecast is made for. */
-const [coldestC, warmestC] = [5, 35]
 
 /**
  * The paces of a picture's days from one to the last that matters. Null where the room is as steady as it is set: then
@@ -118,11 +117,13 @@ export function pacesOf(
 ): RoomPaces | null {
   if (isSteady(stays, steady)) return null
   const firstDay = Math.floor(Math.min(from, today))
+  // No day is told to be slower or faster than a forecast is made for.
+  const { coldestC, hottestC } = forecastBounds
   const speed = roomSpeed(steady).perDay
   const count = Math.floor(today) - firstDay + aheadDays
   const paces = Array.from({ length: count }, (_, at) => {
     const climate = climateOfStays(stays, firstDay + at)
-    const temperatureC = Math.min(warmestC, Math.max(coldestC, climate.temperatureC))
+    const temperatureC = clamp(climate.temperatureC, coldestC, hottestC)
     return roomSpeed({ ...climate, temperatureC }).perDay / speed
   })
   return { firstDay, paces }

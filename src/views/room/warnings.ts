@@ -1,3 +1,4 @@
+import { defaultLimits } from '../../core/practice/limits.ts'
 import { dewPointC } from '../../core/soundness/room.ts'
 import type { RoomPage } from '../../studio/roomPage.ts'
 import { dayText } from '../../ui/format.ts'
@@ -8,8 +9,10 @@ export interface RoomWarning {
   readonly says: string
 }
 
-/** From these on, as the rules have it: bloom by humidity and near the dew point, brittle alkyd and acrylic. */
-const [bloomHumidity, bloomGapC, brittleBelowC] = [75, 3, 10]
+/** As the rules have it, by their usual limits. */
+const bloomHumidity = defaultLimits.bloomHumidity.watch
+const bloomGapC = defaultLimits.bloomDewGap.watch
+const brittleBelowC = defaultLimits.coldPolymer.watch
 const degrees = (celsius: number): string => `${Math.round(celsius)}\u00a0°C`
 
 export function warningsOf({ now, extremes, pictures }: RoomPage, today: number): readonly RoomWarning[] {
@@ -36,9 +39,11 @@ export function warningsOf({ now, extremes, pictures }: RoomPage, today: number)
   ])
   const gap = now.temperatureC - dewPointC(now)
   const blooms = now.relativeHumidityPct >= bloomHumidity || gap < bloomGapC
+  const { bloomHumidity: damp, bloomDewGap: near } = defaultLimits
+  const isSure = now.relativeHumidityPct >= damp.unsound || gap < near.unsound
   if (blooms)
     found.push({
-      verdict: 'unsound',
+      verdict: isSure ? 'unsound' : 'watch',
       says: `Dew would settle at ${degrees(now.dewPointC)}: no varnish and no egg today, they would bloom.`,
     })
   else if (dampest.relativeHumidityPct >= bloomHumidity && Math.abs(dampest.day - today) < 60)
