@@ -164,3 +164,12 @@ test('what is chosen and pressed before the page answers is done once it does', 
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('How thick', { exact: true })).not.toHaveValue('impasto')
 })
+
+test('what went wrong may be said before the page answers', async ({ page, demo }) => {
+  const pageAnswers = await hold(page, /_astro\/client\./)
+  await page.goto(`${demo.url}/rescue`, { waitUntil: 'commit' })
+  await page.getByLabel('In your own words').fill('it looks sunken and grey')
+  pageAnswers()
+  await expect(page.getByRole('button', { name: /^Cracked/ })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /^Gone dull/ })).toBeVisible()
+})

@@ -31,7 +31,6 @@ export const boundFigure = (key: LimitKey, value: number): Figure =>
 /** How far something moves, over where that becomes unsound: "1.4 times as much as the film can follow". */
 export function timesBearable(value: number, limit: Limit): string {
   const times = value / limit.unsound
-  return times >= 1
-    ? `${about(times)} times as much as the film can follow`
-    : 'nearly as much as the film can follow'
+  const said = times < 1 ? 'nearly' : times < 1.05 ? 'fully' : `${about(times)} times`
+  return `${said} as much as the film can follow`
 }

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { complaints, complaintsFor } from '../../core/rescue/complaints.ts'
 import type { Answers, Complaint, Diagnosis, RescueFacts } from '../../core/rescue/complaint.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
+import { useEarly } from '../../ui/early.ts'
 import { ChoiceRow, Labelled } from '../../ui/fields.tsx'
 
 /** The layer something is wrong with. */
@@ -23,6 +24,7 @@ export function RescueView({ what, about }: { readonly what: string | null; read
   const [words, setWords] = useState('')
   const chosen = complaints.find(({ id }) => id === chosenId)
   const [answers, setAnswers] = useState<Answers>({})
+  useEarly()
   const take = (id: string | null): void => {
     choose(id)
     setAnswers({})
