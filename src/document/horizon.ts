@@ -1,7 +1,6 @@
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate } from '../core/plan/forward.ts'
 import { dayOf, morning } from '../core/plan/calendar.ts'
-import { latestStart } from '../core/plan/backward.ts'
 import type { Meeting, Outlook, Project, SharedTime } from '../core/plan/together.ts'
 import { simulateTogether } from '../core/plan/together.ts'
 import type { Step } from '../core/plan/step.ts'
@@ -9,6 +8,7 @@ import { clockBy } from '../core/room/roomLog.ts'
 import type { RoomPaces } from '../core/room/roomLog.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
 import type { Verdict } from '../core/severity.ts'
+import { lastDayToBegin } from './danger.ts'
 import { needsOf } from './pictureDates.ts'
 import type { PictureDate } from './studio.ts'
 import { stepsOfSummary } from './summarySteps.ts'
@@ -17,7 +17,10 @@ import type { SummaryLayer } from './summary.ts'
 /** All paintings along the calendar: what a page needs to know of each, and what follows from a change of plan. */
 
 /** A layer as the calendar shows it. */
-export type HorizonLayer = Omit<SummaryLayer, 'areas' | 'wetThicknessUm' | 'pigments' | 'need' | 'tubes'>
+export type HorizonLayer = Omit<
+  SummaryLayer,
+  'areas' | 'wetThicknessUm' | 'pigments' | 'need' | 'tubes' | 'teaches'
+>
 
 export interface HorizonEntry {
   readonly id: string
@@ -97,15 +100,7 @@ export function outlooksOf(
     outlooks &&
     outlooks.map((outlook, at) => ({
       ...outlook,
-      latest: projects[at]!.meets.map((meeting) => latestFor(planned[at]!, meeting, horizon.time)),
+      latest: projects[at]!.meets.map((meeting) => lastDayToBegin(planned[at]!.steps, meeting, horizon.time)),
     }))
   )
-}
-
-/** The last day the next layer may be begun on; only of what is not planned for a day. */
-function latestFor({ steps }: Planned, meeting: Meeting, time: SharedTime): number | null {
-  if (steps.every(({ paintedDay }) => paintedDay !== null)) return null
-  const free = steps.map((step) => ({ ...step, plannedDay: null }))
-  const latest = latestStart(free, meeting, time)
-  return latest === null || latest < time.today - 1 ? null : latest
 }

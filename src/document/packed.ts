@@ -1,21 +1,17 @@
-import { stateReached } from './stateReached.ts'
-import type { PackedPicture } from '../core/finish/stages.ts'
+import type { PackedPicture } from '../core/finish/stageOf.ts'
 import { supportOf } from '../core/stack/support.ts'
 import type { Assessment } from './assess.ts'
 import type { Picture } from './picture.ts'
+import { filmsOn, stateOfFilms } from './stateReached.ts'
 
-/** A picture as packing sees it today: only what is painted counts; null while nothing lies on it. */
-export function packedOf(picture: Picture, assessment: Assessment): PackedPicture | null {
-  const state = stateReached(picture, assessment, picture.today)
-  if (state === 'bare') return null
-  const spots = assessment.layers.flatMap(({ spots: own }, at) =>
-    picture.layers[at]!.painted ? own.filter(({ goneBy }) => goneBy === null) : [],
-  )
+/** A picture as packing sees it on a day; today only what is painted counts. */
+export function packedOn(picture: Picture, assessment: Assessment, day: number): PackedPicture {
+  const films = filmsOn(picture, assessment, day)
   return {
-    state,
-    thickestUm: Math.max(0, ...spots.map(({ thickestUm }) => thickestUm)),
-    wax: Math.max(0, ...spots.map(({ film }) => film.binder.wax)),
+    state: stateOfFilms(films.map(({ spot, age }) => ({ forecast: spot.forecast, age }))),
+    thickestUm: Math.max(0, ...films.map(({ spot }) => spot.thickestUm)),
+    wax: Math.max(0, ...films.map(({ spot }) => spot.film.binder.wax)),
     isFlexible: supportOf(picture.painting.support)?.id.endsWith('stretched') ?? false,
-    flexPlain: Math.min(2, ...spots.map(({ film }) => film.flexPlain ?? 1)),
+    flexPlain: Math.min(2, ...films.map(({ spot }) => spot.film.flexPlain ?? 1)),
   }
 }

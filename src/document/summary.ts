@@ -2,6 +2,7 @@ import { layerNeedMl } from '../core/batch/stock.ts'
 import { daysAtChance } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
+import type { PackedPicture } from '../core/finish/stageOf.ts'
 import { isFilm } from '../core/plan/step.ts'
 import type { StepIdea } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
@@ -15,15 +16,18 @@ import { waxEffectsOf } from '../core/film/waxEffects.ts'
 import { areaCm2Of } from './area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { PaintingDocument } from './studio.ts'
+import { packedOn } from './packed.ts'
 import { stepsOfSummary } from './summarySteps.ts'
 import type { SummarySpot } from './summarySteps.ts'
 import { mixtureShares } from './mixture.ts'
 import { findOn, materialsUsed } from './picture.ts'
 import type { Picture } from './picture.ts'
 import { findInStudio } from './studioMaterials.ts'
+import { bareFilms } from './triedLayers.ts'
+import type { BareFilm } from './triedLayers.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 8
+export const judgedByFormulas = 9
 
 /** What the lists and the morning page know of one layer without solving anything. */
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
@@ -35,6 +39,8 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   /** Nowhere while it cannot be made: no film, no forecast. */
   readonly spots: readonly SummarySpot[]
   readonly evidence: readonly Evidence[]
+  /** What a hand on it would teach others by, as far as it lies bare. */
+  readonly teaches: BareFilm | null
   /** Hours it takes; null: as the studio's layers usually do. */
   readonly hours: number | null
   readonly wetThicknessUm: number
@@ -56,6 +62,8 @@ export interface Summary {
   readonly hottestC: number | null
   /** Whether the cold makes any of it brittle as glass. */
   readonly turnsGlassy: boolean
+  /** What of the painted films makes packing wait. */
+  readonly packing: Pick<PackedPicture, 'thickestUm' | 'wax'>
   readonly layers: readonly SummaryLayer[]
 }
 
@@ -63,10 +71,12 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
   const { painting, layers, shelf } = picture
   const findMaterial = findInStudio(shelf)
   const worst = gravestOf(assessment)
+  const teaches = bareFilms(picture, assessment, findMaterial)
   return {
     verdict: assessment.verdict,
     worst: worst ? { severity: worst.severity, message: worst.message } : null,
     ...bearsIn(picture, assessment),
+    packing: packingOf(packedOn(picture, assessment, picture.today)),
     areaNames: Object.fromEntries(assessment.areas.map(({ area }) => [area.id, area.name])),
     layers: layers.map((layer, at): SummaryLayer => {
       const { worst: slowest, step } = assessment.layers[at]!
@@ -92,6 +102,7 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
           followsRoom: forecast.room !== null,
         })),
         evidence: slowest?.forecast.evidence ?? [],
+        teaches: teaches[at]!,
         hours: layer.hours,
         wetThicknessUm,
         pigments: mixtureShares(paints, findOn(layer, findMaterial)),
@@ -100,6 +111,8 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
     }),
   }
 }
+
+const packingOf = ({ thickestUm, wax }: PackedPicture): Summary['packing'] => ({ thickestUm, wax })
 
 /** What heat and cold do to what lies on a picture. */
 function bearsIn(picture: Picture, { layers }: Assessment): Pick<Summary, 'hottestC' | 'turnsGlassy'> {

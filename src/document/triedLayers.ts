@@ -1,5 +1,6 @@
 import { driesAtOnce } from '../core/cure/forecast.ts'
 import { dryingPartsOf } from '../core/film/dries.ts'
+import type { DryingParts } from '../core/film/dries.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Assessment, AssessedLayer } from './assess.ts'
@@ -12,6 +13,54 @@ import { clockOfRoom } from './pictureRoom.ts'
 import { folded, roomOf } from './picture.ts'
 import type { Picture } from './picture.ts'
 
+/** A painted film a hand may teach of others by: laid on its own, and forecast. */
+interface TeachingFilm extends Pick<TriedFilm, 'parts' | 'thicknessUm' | 'bookDays'> {
+  readonly laidDay: number
+  /** The day it was covered where it is slowest. */
+  readonly bareUntil: number
+}
+
+/** Of each layer; null where there is nothing to be learnt from it. */
+function teachingFilms(
+  picture: Picture,
+  assessment: Assessment,
+  findMaterial: FindMaterial,
+): readonly (TeachingFilm | null)[] {
+  const fold = folded(picture, findMaterial)
+  return picture.layers.map((layer, at) => {
+    const { worst } = assessment.layers[at]!
+    const paintedAt = paintedAtOf(layer)
+    if (!worst || !paintedAt || layer.wetInWet || driesAtOnce(worst.forecast)) return null
+    const area = fold.areas.find((one) => one.area.id === worst.area)
+    const stratum = area?.strata.find(({ event }) => event === worst.layer)
+    return stratum
+      ? {
+          parts: dryingPartsOf(ingredientsOfPasses(stratum.passes)),
+          thicknessUm: worst.thickestUm,
+          bookDays: worst.bookDays,
+          laidDay: dayOf(paintedAt)!,
+          bareUntil: bareUntil(assessment.layers, at, picture),
+        }
+      : null
+  })
+}
+
+/** Where a layer is slowest and lies bare, and by what a hand on it there would teach of other films. */
+export interface BareFilm {
+  readonly area: string
+  readonly parts: DryingParts
+}
+
+/** Of each layer; null: it is covered, or would teach nothing. */
+export const bareFilms = (
+  picture: Picture,
+  assessment: Assessment,
+  findMaterial: FindMaterial,
+): readonly (BareFilm | null)[] =>
+  teachingFilms(picture, assessment, findMaterial).map((film, at) =>
+    film?.bareUntil === Infinity ? { area: assessment.layers[at]!.worst!.area, parts: film.parts } : null,
+  )
+
 /**
  * What of a picture's layers was tried by hand, to learn from: of films not painted wet into wet, while they lay bare, in
  * weather that forecasts are made for (reckonings.md, Learning).
@@ -21,32 +70,19 @@ export function triedIn(
   assessment: Assessment,
   findMaterial: FindMaterial,
 ): readonly TriedFilm[] {
-  const fold = folded(picture, findMaterial)
   const clock = clockOfRoom(roomOf(picture))
-  return picture.layers.flatMap((layer, at): readonly TriedFilm[] => {
-    const { worst } = assessment.layers[at]!
-    const paintedAt = paintedAtOf(layer)
-    if (!worst || !paintedAt || layer.wetInWet || driesAtOnce(worst.forecast)) return []
-    const laidDay = dayOf(paintedAt)!
-    const bare = bareUntil(assessment.layers, at, picture)
+  const films = teachingFilms(picture, assessment, findMaterial)
+  return picture.layers.flatMap(({ id, name }, at): readonly TriedFilm[] => {
+    const film = films[at]
+    if (!film) return []
+    const { laidDay, bareUntil: bare, ...taught } = film
     const evidence = picture.touchTests
-      .filter((finger) => finger.layerId === layer.id && tellsOfFilm(finger))
+      .filter((finger) => finger.layerId === id && tellsOfFilm(finger))
       .map((finger) => triedBy(finger, laidDay))
       .filter(({ day }) => laidDay + day < bare && !wasOutOfRange(picture, laidDay, laidDay + day))
       .map((test) => (clock ? { ...test, day: clock.steadyDays(laidDay, test.day) } : test))
-    const area = fold.areas.find((one) => one.area.id === worst.area)
-    const stratum = area?.strata.find(({ event }) => event === worst.layer)
-    if (evidence.length === 0 || !stratum) return []
-    const film = {
-      of: layer.id,
-      name: layer.name,
-      picture: picture.painting.title,
-      parts: dryingPartsOf(ingredientsOfPasses(stratum.passes)),
-      thicknessUm: worst.thickestUm,
-      bookDays: worst.bookDays,
-      evidence,
-    }
-    return [film]
+    if (evidence.length === 0) return []
+    return [{ of: id, name, picture: picture.painting.title, ...taught, evidence }]
   })
 }
 

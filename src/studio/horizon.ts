@@ -53,5 +53,6 @@ const onCalendar = ({
   pigments: _pigments,
   need: _need,
   tubes: _tubes,
+  teaches: _teaches,
   ...layer
 }: SummaryLayer): HorizonLayer => layer

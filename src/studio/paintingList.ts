@@ -2,9 +2,13 @@ import { practiceOf } from '../core/practice/shipped.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
+import { stageOf } from '../core/finish/stageOf.ts'
+import type { Reached, Stage } from '../core/finish/stageOf.ts'
+import type { Spot, Step } from '../core/plan/step.ts'
 import type { Verdict } from '../core/severity.ts'
 import { nextDate, paintingOrders } from '../document/pictureDates.ts'
 import { isRemoval } from '../core/stack/kinds.ts'
+import { stateOfFilms } from '../document/stateReached.ts'
 import { stepsOfSummary } from '../document/summarySteps.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { countPaintings, summariesOf } from '../store/assessments.ts'
@@ -41,6 +45,8 @@ export interface PaintingEntry {
   readonly verdict: Verdict | null
   readonly worst: string | null
   readonly next: { readonly name: string; readonly day: number; readonly certain: boolean } | null
+  /** How far what is painted has come for packing; null until it was judged. */
+  readonly stage: Stage | null
 }
 
 /** One page of a list: how many there are in all, and these of them. */
@@ -94,7 +100,8 @@ function entryOf(
   const practice = practiceOf(painting.practice, practices).name
   const layers = summary?.layers ?? []
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
-  const date = summary ? datesOf(stepsOfSummary(summary, clock), today, settings)[at] : undefined
+  const steps = summary ? stepsOfSummary(summary, clock) : []
+  const date = datesOf(steps, today, settings)[at]
   return {
     id,
     title,
@@ -119,5 +126,18 @@ function entryOf(
           certain: date.source !== 'unknown' && date.source !== 'unsound',
         }
       : null,
+    stage: summary && stageOf({ state: reachedBy(steps, today), ...summary.packing }),
   }
+}
+
+/** How far all that is painted and still there has come. */
+function reachedBy(steps: readonly Step[], today: number): Reached {
+  const isThere = ({ goneBy, restDays }: Spot): boolean =>
+    restDays === undefined && (goneBy === null || steps[goneBy]!.paintedDay === null)
+  const films = steps.flatMap(({ paintedDay, spots }) =>
+    paintedDay === null
+      ? []
+      : spots.filter(isThere).map(({ forecast }) => ({ forecast, age: today - paintedDay })),
+  )
+  return stateOfFilms(films)
 }

@@ -1,6 +1,5 @@
-import { stateOfCheck } from '../core/cure/checks.ts'
 import type { CheckId } from '../core/cure/checks.ts'
-import { chanceBy, daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
+import { daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
 import type { Forecast } from '../core/cure/forecast.ts'
 import { stateIds } from '../core/cure/states.ts'
 import type { StateId } from '../core/cure/states.ts'
@@ -8,7 +7,7 @@ import { findInLibrary, shortNameOf } from '../core/materials/find.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { findOn } from '../document/picture.ts'
 import { factorOf } from '../core/learn/learn.ts'
-import { differencesIn, tellingOf } from '../core/learn/tells.ts'
+import { differencesIn } from '../core/learn/tells.ts'
 import type { Difference } from '../core/learn/tells.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { colourChange, verdictByColour } from '../core/trial/colour.ts'
@@ -29,6 +28,8 @@ import { intervalsOf, withoutFinger } from '../document/tried.ts'
 import type { TriedEvidence } from '../document/tried.ts'
 import type { Database } from '../store/database.ts'
 import { list } from '../store/records.ts'
+import { layersToTry, mostTelling } from './telling.ts'
+import type { TellingCheck, ToTry } from './telling.ts'
 import { learnFrom, learnFromAll, learntBeside } from './learning.ts'
 import type { StudioLearnt } from './learning.ts'
 import { roomsOf } from './rooms.ts'
@@ -79,14 +80,6 @@ export interface MovingCheck extends Pick<TriedEvidence, 'finger' | 'check' | 'a
   readonly moved: number
 }
 
-/** The one check that would tell most today. */
-export interface TellingCheck {
-  readonly swatchId: string
-  readonly name: string
-  readonly check: CheckId
-  readonly chance: number
-}
-
 export interface Rack {
   readonly swatches: readonly RackSwatch[]
   readonly trials: readonly RackTrial[]
@@ -126,9 +119,23 @@ export async function rackOf(db: Database, now: string): Promise<Rack> {
       name: one.of === 'studio' ? 'the studio' : shortNameOf(one.id, findInLibrary),
     })),
     checks: movingChecks(known),
-    telling: mostTelling(made, known, today),
+    telling: mostTelling(
+      [...swatchesToTry(made, today), ...(await layersToTry(db, rooms, today))],
+      known.learnt,
+    ),
   }
 }
+
+/** The swatches as films a hand may be laid on. */
+const swatchesToTry = (made: readonly MadeSwatch[], today: number): readonly ToTry[] =>
+  made.flatMap(({ swatch: { id, name }, film }) =>
+    film
+      ? {
+          ...{ of: 'swatch' as const, id, name, picture: null },
+          ...{ parts: film.parts, forecast: film.forecast, days: today - film.laidDay },
+        }
+      : [],
+  )
 
 interface MadeSwatch {
   readonly swatch: Revised<Swatch>
@@ -246,24 +253,4 @@ function movingChecks({ films, learnt }: StudioLearnt): readonly MovingCheck[] {
     const { of, name, picture } = film
     return { of, name, picture, finger, check, at, reached, moved: Math.exp(moved) }
   })
-}
-
-/** Checks that tell less than this are not worth a walk to the rack. */
-const worthTelling = 0.2
-
-function mostTelling(made: readonly MadeSwatch[], known: StudioLearnt, today: number): TellingCheck | null {
-  const gentle = ['touch', 'fingernail', 'thumb-pressure'] as const
-  const all = made.flatMap(({ swatch, film }) =>
-    film
-      ? gentle.map((check) => {
-          const chance = chanceBy(film.forecast, stateOfCheck[check], today - film.laidDay)
-          const tells = tellingOf(chance, factorOf(known.learnt, film.parts))
-          return { swatchId: swatch.id, name: swatch.name, check, chance, tells }
-        })
-      : [],
-  )
-  const most = all.sort((a, b) => b.tells - a.tells)[0]
-  if (!most || most.tells < worthTelling) return null
-  const { tells: _tells, ...check } = most
-  return check
 }

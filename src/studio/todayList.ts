@@ -1,14 +1,15 @@
 import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
-import type { StepDate } from '../core/plan/forward.ts'
+import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
 import { isFilm, waitDays } from '../core/plan/step.ts'
 import type { Step, StepSpot } from '../core/plan/step.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
-import type { RoomClock } from '../core/cure/roomClock.ts'
 import { workingDaysOf } from '../document/workingDays.ts'
 import type { Verdict } from '../core/severity.ts'
 import type { CheckId } from '../core/cure/checks.ts'
+import { dangerTo } from '../document/danger.ts'
+import type { Danger } from '../document/danger.ts'
 import { doubtfulPasses } from '../document/fingers.ts'
 import type { Settings } from '../document/studio.ts'
 import { stepsOfSummary } from '../document/summarySteps.ts'
@@ -57,6 +58,23 @@ export interface TodayEntry {
   readonly worst: string | null
 }
 
+/** A date that is not safe, and of which picture. */
+export interface DateAtRisk extends Omit<Danger, 'slowest'> {
+  readonly paintingId: string
+  readonly title: string
+  /** The layer that comes so far last; null: some layer has no date at all. */
+  readonly slowest: string | null
+  /** The next layer to paint; null: all are painted. */
+  readonly next: string | null
+}
+
+/** What the morning page shows. */
+export interface Morning {
+  readonly groups: readonly TodayGroup[]
+  /** The date that comes next first. */
+  readonly atRisk: readonly DateAtRisk[]
+}
+
 /** One group of the morning page: how many there are, and the first of them. */
 export interface TodayGroup {
   readonly readiness: Readiness
@@ -70,32 +88,54 @@ const worthTouching = 0.15
 /** So many entries of a group are sent at first. */
 export const todayAtFirst = 12
 
-/** Every painting that asks for something, grouped by what can be done; `most` of each group. */
-export async function todayGroups(
-  db: Database,
-  now: string,
-  most: number = todayAtFirst,
-): Promise<readonly TodayGroup[]> {
-  const entries = await todayEntries(db, now)
-  return readinesses.map((readiness) => {
-    const inside = entries.filter((entry) => entry.readiness === readiness)
-    return { readiness, count: inside.length, entries: inside.slice(0, most) }
-  })
+/** Every painting that asks for something, grouped by what can be done, `most` of each group; and the dates at risk. */
+export async function morningOf(db: Database, now: string, most: number = todayAtFirst): Promise<Morning> {
+  const pictures = await picturesToday(db, now)
+  const entries = soonestFirst(pictures)
+  return {
+    groups: readinesses.map((readiness) => {
+      const inside = entries.filter((entry) => entry.readiness === readiness)
+      return { readiness, count: inside.length, entries: inside.slice(0, most) }
+    }),
+    atRisk: pictures.flatMap(({ atRisk }) => atRisk ?? []).sort((a, b) => a.date.on.localeCompare(b.date.on)),
+  }
 }
 
 /** Every painting that asks for something, soonest first, from what was last found of it. */
-export async function todayEntries(db: Database, now: string): Promise<readonly TodayEntry[]> {
+export const todayEntries = async (db: Database, now: string): Promise<readonly TodayEntry[]> =>
+  soonestFirst(await picturesToday(db, now))
+
+const soonestFirst = (pictures: readonly PictureToday[]): readonly TodayEntry[] =>
+  pictures.map(({ entry }) => entry).sort((a, b) => (a.next?.day ?? Infinity) - (b.next?.day ?? Infinity))
+
+interface PictureToday {
+  readonly entry: TodayEntry
+  readonly atRisk: DateAtRisk | null
+}
+
+async function picturesToday(db: Database, now: string): Promise<readonly PictureToday[]> {
   const today = dayOf(now)!
   const settings = await settingsOf(db)
   const rooms = await roomsOf(db, settings, now)
   const open = await openSummaries(db, today)
-  const entries = open.flatMap(({ painting, summary }) => {
+  const time = { today, ...workingDaysOf(settings), confidence: settings.confidence }
+  return open.flatMap(({ painting, summary }) => {
     const { id, title, widthCm, heightCm } = painting
     if (summary.layers.length === 0) return []
     const size = widthCm && heightCm ? `${widthCm} × ${heightCm} cm` : null
-    return [{ paintingId: id, title, size, ...morningOf(summary, today, settings, rooms.clockOf(painting)) }]
+    const steps = stepsOfSummary(summary, rooms.clockOf(painting))
+    const entry = { paintingId: id, title, size, ...todayOf(summary, steps, time) }
+    const danger = dangerTo(painting, steps, time)
+    const nameOf = (at: number | null): string | null => (at === null ? null : summary.layers[at]!.name)
+    const atRisk = danger && {
+      ...danger,
+      paintingId: id,
+      title,
+      slowest: nameOf(danger.slowest),
+      next: entry.next?.name ?? null,
+    }
+    return [{ entry, atRisk }]
   })
-  return entries.sort((a, b) => (a.next?.day ?? Infinity) - (b.next?.day ?? Infinity))
 }
 
 /** When each layer of a summary was or may be painted. */
@@ -108,14 +148,16 @@ interface Waited extends StepSpot {
   readonly chance: number
 }
 
-type Morning = Omit<TodayEntry, 'paintingId' | 'title' | 'size'>
-
-function morningOf(summary: Summary, today: number, settings: Settings, room: RoomClock | null): Morning {
+function todayOf(
+  summary: Summary,
+  steps: readonly Step[],
+  time: WorkingTime,
+): Omit<TodayEntry, 'paintingId' | 'title' | 'size'> {
+  const { today } = time
   const { layers, areaNames } = summary
   const several = Object.keys(areaNames).length > 1
   const areaName = (id: string): string | null => (several ? (areaNames[id] ?? null) : null)
-  const steps = stepsOfSummary(summary, room)
-  const dates = datesOf(steps, today, settings)
+  const dates = forwardDates(steps, time)
   const at = layers.findIndex(({ paintedDay }) => paintedDay === null)
   const next = layers[at]
   const until = steps[at]?.until ?? 'gate'
@@ -139,7 +181,7 @@ function morningOf(summary: Summary, today: number, settings: Settings, room: Ro
   const date = dates[at]
   return {
     readiness:
-      next && isReady(steps[at]!, steps, today, settings.confidence)
+      next && isReady(steps[at]!, steps, today, time.confidence)
         ? 'ready'
         : next &&
             until !== 'never' &&

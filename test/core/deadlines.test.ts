@@ -4,7 +4,7 @@ import { describe, it } from 'mocha'
 import { forecastOf, chanceBy, daysAtChance, laidOn, likelyDays } from '../../src/core/cure/forecast.ts'
 import { roomClockOf } from '../../src/core/cure/roomClock.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
-import { latestStart, readyDay } from '../../src/core/plan/backward.ts'
+import { lastReady, latestStart } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf, isWorked, nextWorkingMorning } from '../../src/core/plan/calendar.ts'
 import { monthRange, monthsAfterDate } from '../../src/core/plan/months.ts'
 import { stepsOf } from '../../src/core/plan/step.ts'
@@ -55,8 +55,8 @@ describe('backward from a date (C77)', () => {
   it('begun on that day it is in time, begun on the next working day it is not', () => {
     const start = latestStart(stack, due, time)!
     const next = nextWorkingMorning(start + 1, time)
-    expect(readyDay(stack, 'firm', { ...time, today: start })).to.be.at.most(due.day + 1)
-    expect(readyDay(stack, 'firm', { ...time, today: Math.floor(next) })).to.be.above(due.day + 1)
+    expect(lastReady(stack, 'firm', { ...time, today: start })!.day).to.be.at.most(due.day + 1)
+    expect(lastReady(stack, 'firm', { ...time, today: Math.floor(next) })!.day).to.be.above(due.day + 1)
   })
   it('the slowest layer decides, not the last', () => {
     const slowBelow = stepsOf([layerOf(200, 0.5), { ...layerOf(15, 2), wetInWet: true }])

@@ -4,11 +4,9 @@ import { describe, it } from 'mocha'
 import { filmOf } from '../../src/core/film/film.ts'
 import { dryUmOf, wetUmFromUse, wetUmFromWeight, wetUmOf } from '../../src/core/film/thickness.ts'
 import { isolatingPlan, mostDrierDrops } from '../../src/core/finish/isolating.ts'
-import { mayBeDone } from '../../src/core/finish/mayBeDone.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { raisedTargets } from '../../src/core/plan/raised.ts'
 import { biteOn } from '../../src/core/soundness/solventBite.ts'
-import { stateIds } from '../../src/core/cure/states.ts'
 import { forecastOf, likelyCured } from '../../src/core/cure/forecast.ts'
 import { solveCure } from '../../src/core/cure/solver.ts'
 import type { StackEvent } from '../../src/core/stack/event.ts'
@@ -479,10 +477,5 @@ describe('a picture on another day', () => {
     for (const profile of later) expect(profile.at(-1)!).to.be.at.least(profile[0]!)
     expect(later[1]![0]!).to.be.at.least(later[0]![0]!)
     expect(later[2]![0]!).to.be.at.least(later[1]![0]!)
-  })
-  it('bears more the further its slowest spot has come', () => {
-    const words = (['bare', 'wet', ...stateIds] as const).map(mayBeDone)
-    expect(new Set(words).size).to.equal(6)
-    expect(words[1]).to.include('flat')
   })
 })

@@ -1,8 +1,10 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { stateIds } from '../../src/core/cure/states.ts'
-import { permissionOf, stageActions, stageOf } from '../../src/core/finish/stages.ts'
-import type { PackedPicture } from '../../src/core/finish/stages.ts'
+import { mayBeDone, mayBeDoneInShort } from '../../src/core/finish/mayBeDone.ts'
+import { stageOf } from '../../src/core/finish/stageOf.ts'
+import type { PackedPicture } from '../../src/core/finish/stageOf.ts'
+import { permissionOf, stageActions } from '../../src/core/finish/stages.ts'
 
 const picture = (rest: Partial<PackedPicture> = {}): PackedPicture => ({
   ...{ state: 'touch', thickestUm: 60, wax: 0, isFlexible: true, flexPlain: 1 },
@@ -25,6 +27,15 @@ describe('safe for what (C75)', () => {
     expect(may('send', { state: 'firm', wax: 0.06 })).to.equal(false)
     expect(may('send', { state: 'set', wax: 0.06 })).to.equal(false)
     expect(may('send', { state: 'firm' })).to.equal(true)
+  })
+  it('a picture nothing lies on waits for nothing', () => {
+    expect(stageOf(picture({ state: 'bare', wax: 0.2 }))).to.equal('bare')
+    expect(mayBeDoneInShort[stageOf(picture({ state: 'bare' }))]).to.equal(null)
+  })
+  it('says of a waxy picture that was found firm what it says of one that is touch dry', () => {
+    const waxy = stageOf(picture({ state: 'firm', wax: 0.1 }))
+    expect(mayBeDone[waxy]).to.equal(mayBeDone.touch)
+    expect(mayBeDone[waxy]).to.include('spacer box')
   })
   it('only thin, supple, cured paint on cloth is rolled', () => {
     expect(may('roll', { state: 'cured' })).to.equal(true)

@@ -16,7 +16,8 @@ import { livingOf, profileOn } from '../../src/document/living.ts'
 import { asOldPicture } from '../../src/document/oldPicture.ts'
 import { nextDate } from '../../src/document/pictureDates.ts'
 import { differencesOf, raisesIn } from '../../src/document/plannedActual.ts'
-import { stateReached, stillSoft } from '../../src/document/stateReached.ts'
+import { packedOn } from '../../src/document/packed.ts'
+import { stillSoft } from '../../src/document/stateReached.ts'
 import { solve } from '../../src/document/solve.ts'
 import { readStored } from '../../src/document/kinds.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
@@ -168,13 +169,13 @@ describe('how far a whole picture has come', () => {
     const thick = layer('b', 'p', 1, { paints: white, wetThicknessUm: 1500, plannedOn: '2027-03-01' })
     const shown = picture([first, thick])
     const judged = assess(shown, find)
-    const on = (day: string) => stateReached(shown, judged, dayOf(day)!)
+    const on = (day: string) => packedOn(shown, judged, dayOf(day)!).state
     expect(on('2026-09-01')).to.equal('bare')
     expect(on('2026-10-02')).to.equal('wet')
     expect(['firm', 'set', 'varnishSoft']).to.include(on('2027-02-20'))
     expect(on('2027-03-03')).to.equal('wet')
     const wiped = picture([first, paintedAt(at(1, 12), layer('c', 'p', 1, startOf('wipe')))])
-    expect(stateReached(wiped, assess(wiped, find), dayOf('2026-10-02')!)).to.equal('bare')
+    expect(packedOn(wiped, assess(wiped, find), dayOf('2026-10-02')!).state).to.equal('bare')
   })
   it('names what is still soft on a day: what was taken off, or is not painted yet, is not', () => {
     const gone = paintedAt(at(1, 12), layer('b', 'p', 1, startOf('wipe')))

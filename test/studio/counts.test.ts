@@ -16,7 +16,7 @@ import { loadPicture } from '../../src/studio/pictures.ts'
 import { saveSettings } from '../../src/studio/settings.ts'
 import { saveShelfItem } from '../../src/studio/shelf.ts'
 import { shelfPage } from '../../src/studio/shelfList.ts'
-import { todayGroups } from '../../src/studio/todayList.ts'
+import { morningOf } from '../../src/studio/todayList.ts'
 import { defaultSettings } from '../../src/document/studio.ts'
 import { fillStudio } from './bigStudio.ts'
 import type { Size } from './bigStudio.ts'
@@ -56,7 +56,7 @@ describe('what a list costs, however long a painter has worked', () => {
   it('is the same number of queries for ten times the work, and a page of bytes', async () => {
     const [few, many] = [await studioOf(small), await studioOf(large)]
     const lists = {
-      today: (db: typeof few.db) => todayGroups(db, now),
+      today: (db: typeof few.db) => morningOf(db, now),
       paintings: (db: typeof few.db) => paintingPage(db, now),
       batches: (db: typeof few.db) => batchPage(db, now),
       notices: (db: typeof few.db) => batchNotices(db, now),
@@ -161,7 +161,7 @@ describe('what is judged again', () => {
     const { db, close } = await studioOf(small)
     const tomorrow = '2026-11-25T09:00'
     expect(await judgeAll(db, tomorrow)).to.deep.equal(['painting-0', 'painting-4'])
-    const groups = await todayGroups(db, tomorrow)
+    const { groups } = await morningOf(db, tomorrow)
     expect(groups.reduce((sum, { count }) => sum + count, 0)).to.equal(2)
     await close()
   })

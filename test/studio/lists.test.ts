@@ -34,7 +34,7 @@ import {
 } from '../../src/studio/pictures.ts'
 import { saveShelfItem } from '../../src/studio/shelf.ts'
 import { shelfPage, withOwn, withStandIns } from '../../src/studio/shelfList.ts'
-import { datesOf, todayEntries, todayGroups } from '../../src/studio/todayList.ts'
+import { datesOf, todayEntries, morningOf } from '../../src/studio/todayList.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { find } from '../../src/store/records.ts'
 import { layer, lot, medium, painting } from './bodies.ts'
@@ -119,7 +119,7 @@ describe('what a summary says', () => {
   it('is cut to so many of a group on the morning page, soonest first, and counted', async () => {
     const { db } = studio
     const all = await todayEntries(db, now)
-    const groups = await todayGroups(db, now, 1)
+    const { groups } = await morningOf(db, now, 1)
     expect(groups.reduce((sum, { count }) => sum + count, 0)).to.equal(all.length)
     expect(groups.every(({ entries }) => entries.length <= 1)).to.equal(true)
     const days = all.map(({ next }) => next?.day ?? Infinity)

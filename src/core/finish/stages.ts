@@ -1,4 +1,6 @@
 import type { StateId } from '../cure/states.ts'
+import { rankOf, stageOf } from './stageOf.ts'
+import type { PackedPicture, Stage } from './stageOf.ts'
 
 /** What may be done with a picture at each stage of its drying, and what may not (reckonings.md, Packing by stage). */
 export const stageActions = [
@@ -19,28 +21,6 @@ export type StageAction = (typeof stageActions)[number]
 export interface Permission {
   readonly may: boolean
   readonly says: string
-}
-
-/** A picture as packing sees it: how far its slowest area is, and what is in it. */
-export interface PackedPicture {
-  readonly state: StateId | 'wet'
-  /** Its thickest spot, µm dry, and the most wax of any film’s binder by mass. */
-  readonly thickestUm: number
-  readonly wax: number
-  readonly isFlexible: boolean
-  /** The least stretch of its films, raw linseed = 1. */
-  readonly flexPlain: number
-}
-
-const [impastoUm, waxyFrom] = [500, 0.05]
-/** Hard through is no stage of its own in packing: it counts as firm. */
-const stages = ['wet', 'touch', 'firm', 'varnishSoft', 'cured'] as const
-const rankOf = (state: StateId | 'wet'): number => stages.indexOf(state === 'set' ? 'firm' : state)
-
-/** Thick paint and wax count for one stage less. */
-export function stageOf({ state, thickestUm, wax }: PackedPicture): StateId | 'wet' {
-  const isLess = thickestUm > impastoUm || wax >= waxyFrom
-  return isLess ? stages[Math.max(0, rankOf(state) - 1)]! : state
 }
 
 /** The state each action asks for, and what is said once it is there. */
@@ -83,7 +63,7 @@ const tests: Readonly<Record<StateId, string>> = {
   cured: 'its forecast says cured, and a swab takes no colour',
 }
 
-function waitsFor(needs: StateId, stage: StateId | 'wet', { state }: PackedPicture): string {
+function waitsFor(needs: StateId, stage: Stage, { state }: PackedPicture): string {
   const less = stage === state ? '' : ' (thick or waxy: one stage less)'
   return `not until ${tests[needs]}${less}`
 }

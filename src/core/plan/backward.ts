@@ -12,20 +12,30 @@ export interface Deadline {
   readonly needs: StateId
 }
 
-/** The day every layer has come so far, at the confidence the studio plans on; null: some layer never does. */
-export function readyDay(steps: readonly Step[], needs: StateId, time: WorkingTime): number | null {
+/** The last layer to come so far, and its day. */
+export interface LastReady {
+  readonly day: number
+  readonly step: number
+}
+
+/** Which layer comes so far last, at the confidence the studio plans on; null: some layer never does. */
+export function lastReady(steps: readonly Step[], needs: StateId, time: WorkingTime): LastReady | null {
   const dates = forwardDates(steps, time)
-  let ready = -Infinity
-  for (const [at, { spots }] of steps.entries()) {
-    if (dates[at]!.source === 'unknown' || dates[at]!.source === 'unsound') return null
+  let last: LastReady = { day: -Infinity, step: 0 }
+  for (const [step, { spots }] of steps.entries()) {
+    const { day, source } = dates[step]!
+    if (source === 'unknown' || source === 'unsound') return null
     for (const { forecast } of spots.filter(isFilm)) {
-      const days = daysAtChance(laidOn(forecast, dates[at]!.day), needs, time.confidence)
+      const days = daysAtChance(laidOn(forecast, day), needs, time.confidence)
       if (days === null) return null
-      ready = Math.max(ready, dates[at]!.day + days)
+      if (day + days > last.day) last = { day: day + days, step }
     }
   }
-  return ready
+  return last
 }
+
+/** The end of a day that must be met: until then it may still come. */
+export const endOf = (day: number): number => Math.floor(day) + 1
 
 /** Further back than this nobody looks for a day to begin. */
 const longestDays = 7300
@@ -39,10 +49,10 @@ export function latestStart(
   { day, needs }: Deadline,
   time: WorkingTime,
 ): number | null {
-  const end = Math.floor(day) + 1
+  const end = endOf(day)
   const isInTime = (start: number): boolean =>
-    (readyDay(steps, needs, { ...time, today: start }) ?? Infinity) <= end
-  let [low, high] = [Math.floor(day) - longestDays, Math.floor(day) + 1]
+    (lastReady(steps, needs, { ...time, today: start })?.day ?? Infinity) <= end
+  let [low, high] = [Math.floor(day) - longestDays, end]
   if (!isInTime(low)) return null
   while (high - low > 1) {
     const middle = (low + high) >> 1

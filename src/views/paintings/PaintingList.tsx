@@ -1,5 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
+import { mayBeDoneInShort } from '../../core/finish/mayBeDone.ts'
 import { supportOf } from '../../core/stack/support.ts'
 import { blankPainting } from '../../document/blankPainting.ts'
 import { meetingNames, workStateNames } from '../../document/pictureDates.ts'
@@ -104,6 +105,7 @@ export function PaintingList({ initial, judging }: ListProps) {
             verdict,
             worst,
             next,
+            stage,
           }) => (
             <li key={id} className="border-t border-rule">
               <a
@@ -150,6 +152,9 @@ export function PaintingList({ initial, judging }: ListProps) {
                   )}
                   {!next && bands.length > 0 && (
                     <span className="text-[0.88rem] text-soft">All layers are painted</span>
+                  )}
+                  {stage && mayBeDoneInShort[stage] && (
+                    <span className="block text-[0.88rem] text-soft">Today: {mayBeDoneInShort[stage]}</span>
                   )}
                 </span>
               </a>

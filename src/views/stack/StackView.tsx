@@ -61,10 +61,12 @@ interface StackProps {
   readonly initialSolved: SolvedPicture
   /** Events that can be taken back, oldest first. */
   readonly events: readonly number[]
+  /** The layer to begin with; null: as usual. */
+  readonly at: string | null
 }
 
 /** One painting: its sections, its fat stair and its drying, what is found in it, and the layer being described. */
-export function StackView({ initial, initialSolved, events }: StackProps) {
+export function StackView({ initial, initialSolved, events, at }: StackProps) {
   const edited = usePicture(initial, events)
   const { desk } = edited
   const [correcting, setCorrecting] = useState<Correcting | null>(null)
@@ -74,10 +76,10 @@ export function StackView({ initial, initialSolved, events }: StackProps) {
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [onDay, setOnDay] = useState<number | null>(null)
   const living = useLiving(picture, solved, livingSpan(picture), onDay !== null)
-  const [lookedAt, setArea] = useState(() => gravestArea(assessment))
+  const [lookedAt, setArea] = useState(() => slowestAreaOf(at, picture, assessment) ?? gravestArea(assessment))
   const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
   const inArea = picture.layers.filter((one) => covers(brushOf(one), area.id))
-  const [chosen, setChosen] = useState<string | null>(null)
+  const [chosen, setChosen] = useState(at)
   const usual = inArea.find(({ painted }) => !painted) ?? inArea.at(-1)
   const selected = inArea.some(({ id }) => id === chosen) ? chosen : (usual?.id ?? null)
   const place = inArea.findIndex(({ id }) => id === selected)
@@ -362,6 +364,10 @@ function liesUnder(
   })
   return below.at(-1) ?? null
 }
+
+/** Where a layer is slowest. */
+const slowestAreaOf = (id: string | null, { layers }: Picture, assessment: Assessment): string | undefined =>
+  assessment.layers[layers.findIndex((layer) => layer.id === id)]?.worst?.area
 
 /** The area with the gravest verdict; of equals the one with the most layers. */
 const gravestArea = ({ areas }: Assessment): string =>

@@ -139,9 +139,18 @@ function Telling({
   return (
     <p>
       Most would be told today by {checks[telling.check].name} on{' '}
-      <button type="button" className="min-h-6 link" onClick={() => onOpen(telling.swatchId)}>
-        {telling.name}
-      </button>
+      {telling.picture ? (
+        <>
+          <a className="link" href={`/paintings/${telling.picture.id}?layer=${telling.id}`}>
+            {telling.name}
+          </a>{' '}
+          of {telling.picture.title}
+        </>
+      ) : (
+        <button type="button" className="min-h-6 link" onClick={() => onOpen(telling.id)}>
+          {telling.name}
+        </button>
+      )}
       : it is as likely to pass as not.
     </p>
   )

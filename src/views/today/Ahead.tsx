@@ -1,7 +1,7 @@
 import { Check, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import type { AheadItem } from '../../studio/ahead.ts'
-import type { TellingCheck } from '../../studio/rack.ts'
+import type { TellingCheck } from '../../studio/telling.ts'
 import { checks } from '../../core/cure/checkWords.ts'
 import { read, send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
@@ -29,9 +29,18 @@ function Telling() {
       {telling && (
         <>
           The check that would tell most today: {checks[telling.check].name} on{' '}
-          <a className="link" href={`/tests?at=${telling.swatchId}`}>
-            {telling.name}
-          </a>
+          {telling.picture ? (
+            <>
+              <a className="link" href={`/paintings/${telling.picture.id}?layer=${telling.id}`}>
+                {telling.name}
+              </a>{' '}
+              of {telling.picture.title}
+            </>
+          ) : (
+            <a className="link" href={`/tests?at=${telling.id}`}>
+              {telling.name}
+            </a>
+          )}
           .
         </>
       )}

@@ -5,7 +5,7 @@ import { undatedBecause } from '../../core/plan/forward.ts'
 import { fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
-import type { Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
+import type { Morning, Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
 import { read, send } from '../../ui/client.ts'
 import type { Reply } from '../../ui/client.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
@@ -16,6 +16,7 @@ import { useEarly } from '../../ui/early.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
+import { DatesAtRisk } from './DatesAtRisk.tsx'
 import { dateOf } from '../../core/plan/calendar.ts'
 import type { AheadItem } from '../../studio/ahead.ts'
 import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
@@ -28,7 +29,7 @@ const titles: Readonly<Record<Readiness, readonly [title: string, none: string]>
 }
 
 interface TodayProps {
-  readonly initial: readonly TodayGroup[]
+  readonly initial: Morning
   readonly batches: ListPage<BatchEntry>
   /** What falls due besides painting. */
   readonly ahead: readonly AheadItem[]
@@ -52,13 +53,15 @@ export function TodayView({ initial, batches, ahead, today, judging }: TodayProp
     setMost(wanted)
     void read('GET /api/today', wanted === null ? {} : { query: { most: wanted } }).then((reply) => {
       setProblem(reply.ok ? null : reply.refusal.message)
-      if (reply.ok) setShown(reply.value.groups)
+      if (reply.ok) setShown(reply.value)
     })
   }
-  const empty = shown.every(({ count }) => count === 0)
+  const { groups, atRisk } = shown
+  const empty = groups.every(({ count }) => count === 0)
   return (
     <>
       <Judging left={judging} onDone={() => show(most)} />
+      <DatesAtRisk dates={atRisk} />
       {empty && batches.count === 0 && judging === 0 ? (
         <p className="font-read text-2xl">
           No painting has a layer yet.{' '}
@@ -68,7 +71,7 @@ export function TodayView({ initial, batches, ahead, today, judging }: TodayProp
           , and this page says each morning what can be done.
         </p>
       ) : (
-        shown.map((group) => (
+        groups.map((group) => (
           <Group
             key={group.readiness}
             group={group}

@@ -1,6 +1,6 @@
 import { permissionOf, stageActions } from '../../../core/finish/stages.ts'
 import type { Assessment } from '../../../document/assess.ts'
-import { packedOf } from '../../../document/packed.ts'
+import { packedOn } from '../../../document/packed.ts'
 import type { Picture } from '../../../document/picture.ts'
 import { upperFirst } from '../../../ui/format.ts'
 import { VerdictMark } from '../../../ui/Verdict.tsx'
@@ -13,8 +13,8 @@ export function StageTable({
   readonly picture: Picture
   readonly assessment: Assessment
 }) {
-  const packed = packedOf(picture, assessment)
-  if (!packed) return null
+  const packed = packedOn(picture, assessment, picture.today)
+  if (packed.state === 'bare') return null
   return (
     <section aria-label="Safe for what" className="mt-10">
       <h2 className="border-b border-ink pb-1 text-xl">Safe for what, today</h2>
