@@ -5,7 +5,7 @@ import type { Reminder } from '../document/reminder.ts'
 import type { Revised } from '../document/studio.ts'
 import { summariesOf } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { list } from '../store/records.ts'
+import { list, listByIds } from '../store/records.ts'
 import { batchNotices } from './batchList.ts'
 
 /** What is to be done on a day besides painting: own reminders, tests to look at, batches to use, varnish visits. */
@@ -15,9 +15,14 @@ export interface AheadItem {
   readonly on: string
   readonly says: string
   readonly address: string | null
-  /** The painter's own reminder, which can be ticked off; null: it goes by itself once the thing is done. */
-  readonly reminder: Revised<Reminder> | null
+  /** The picture it is about, if it is about one. */
+  readonly paintingId: string | null
+  /** The reminder that is ticked off or moved; null: it goes by itself once the thing is done. */
+  readonly reminder: AheadReminder | null
 }
+
+/** A reminder of the painter's own; without a revision one that is only proposed, and kept once it is touched. */
+export type AheadReminder = Reminder & { readonly revision: number | null }
 
 /** Months after a picture was handed over that its varnish is looked to. */
 const visitMonths = 6
@@ -25,11 +30,12 @@ const mostPaintings = 2000
 
 /** Everything ahead and overdue, soonest first. */
 export async function aheadOf(db: Database, now: string): Promise<readonly AheadItem[]> {
+  const kept = await list(db, 'reminder')
   const items = [
-    ...(await reminders(db)),
+    ...(await reminders(db, kept)),
     ...(await testsDue(db)),
     ...(await batchesToUse(db, now)),
-    ...(await varnishVisits(db, now)),
+    ...(await varnishVisits(db, now, new Set(kept.map(({ id }) => id)))),
   ]
   return items.sort((a, b) => a.on.localeCompare(b.on) || a.says.localeCompare(b.says))
 }
@@ -40,16 +46,25 @@ export const withinDays = (items: readonly AheadItem[], now: string, days: numbe
   return items.filter(({ on }) => on <= until)
 }
 
-async function reminders(db: Database): Promise<readonly AheadItem[]> {
-  return (await list(db, 'reminder'))
-    .filter(({ doneAt }) => doneAt === null)
-    .map((reminder) => ({
+async function reminders(db: Database, all: readonly Revised<Reminder>[]): Promise<readonly AheadItem[]> {
+  const open = all.filter(({ doneAt }) => doneAt === null)
+  const named = await listByIds(
+    db,
+    'painting',
+    open.flatMap(({ paintingId }) => paintingId ?? []),
+  )
+  const titles = new Map(named.map(({ id, title }) => [id, title]))
+  return open.map((reminder) => {
+    const title = reminder.paintingId && titles.get(reminder.paintingId)
+    return {
       uid: `reminder-${reminder.id}`,
       on: reminder.on,
-      says: reminder.text,
-      address: reminder.paintingId && `/paintings/${reminder.paintingId}/record`,
+      says: title ? `${title}: ${reminder.text}` : reminder.text,
+      address: title ? `/paintings/${reminder.paintingId}/record` : null,
+      paintingId: reminder.paintingId,
       reminder,
-    }))
+    }
+  })
 }
 
 /** The next look at each trial. */
@@ -64,6 +79,7 @@ async function testsDue(db: Database): Promise<readonly AheadItem[]> {
         on: dateOf(next),
         says: `Look at the trial “${trial.question}”`,
         address: `/tests?at=${trial.swatchId}`,
+        paintingId: null,
         reminder: null,
       },
     ]
@@ -79,36 +95,57 @@ async function batchesToUse(db: Database, now: string): Promise<readonly AheadIt
           {
             uid: `batch-${id}`,
             on: useBy,
-            says: `${title}: use it by today`,
+            says: `${title}: the last day to use it`,
             address: `/batches/${id}`,
+            paintingId: null,
             reminder: null,
           },
         ],
   )
 }
 
-async function varnishVisits(db: Database, now: string): Promise<readonly AheadItem[]> {
+/** A visit nobody made or ticked off is spoken of for so long. */
+const overdueDays = 365
+
+/** Proposed of each picture that is handed over, until the painter moves one or ticks it off. */
+async function varnishVisits(
+  db: Database,
+  now: string,
+  kept: ReadonlySet<string>,
+): Promise<readonly AheadItem[]> {
   const today = now.slice(0, 10)
+  const since = dateOf(dayOf(now)! - overdueDays)
   const all = await summariesOf(db, {
     ...{ text: '', state: null, order: 'title', today },
     ...{ from: 0, most: mostPaintings },
   })
-  return all.flatMap(({ painting: { id, title, dates } }) =>
-    dates
-      .filter(({ what }) => what === 'handed-over')
-      .flatMap(({ on }) => {
-        const visit = monthsAfterDate(on, visitMonths)
-        return visit === null || visit < today
-          ? []
-          : [
-              {
-                uid: `visit-${id}`,
-                on: visit,
-                says: `${title}: varnish visit, six months after it was handed over`,
-                address: `/paintings/${id}/record`,
-                reminder: null,
-              },
-            ]
-      }),
-  )
+  return all.flatMap(({ painting: { id, title, dates } }) => {
+    const given = dates.findLast(({ what }) => what === 'handed-over')
+    const on = given ? monthsAfterDate(given.on, visitMonths) : null
+    const reminder = visitTo(id, on ?? today)
+    if (on === null || on < since || kept.has(reminder.id)) return []
+    return [
+      {
+        uid: `reminder-${reminder.id}`,
+        on,
+        says: `${title}: ${reminder.text}`,
+        address: `/paintings/${id}/record`,
+        paintingId: id,
+        reminder,
+      },
+    ]
+  })
 }
+
+const longestId = 64
+
+const visitTo = (paintingId: string, on: string): AheadReminder => ({
+  id: `visit-${paintingId}`.slice(0, longestId),
+  on,
+  what: 'varnish-visit',
+  text: 'varnish visit, six months after it was handed over',
+  paintingId,
+  doneAt: null,
+  note: '',
+  revision: null,
+})

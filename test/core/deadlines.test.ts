@@ -7,6 +7,7 @@ import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { lastReady, latestStart } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf, isWorked, nextWorkingMorning } from '../../src/core/plan/calendar.ts'
 import { monthRange, monthsAfterDate } from '../../src/core/plan/months.ts'
+import { varnishMonths } from '../../src/core/plan/varnishMonths.ts'
 import { stepsOf } from '../../src/core/plan/step.ts'
 import type { StepIdea } from '../../src/core/plan/step.ts'
 import { planRequest } from '../../src/document/compute.ts'
@@ -88,6 +89,16 @@ describe('months as painters count them (C79)', () => {
   it('“at least six, better twelve” is a range of two days', () => {
     const { earliest, advised } = monthRange(dayOf('2026-08-31')!, 6, 12)
     expect([dateOf(earliest), dateOf(advised)]).to.deep.equal(['2027-02-28', '2027-08-31'])
+  })
+  it('before a varnish count from the last film: 14 February gives 14 April, 14 August and 14 February', () => {
+    const { soft, final } = varnishMonths(dayOf('2026-02-14T16:00')!, 120)
+    expect(dateOf(soft.earliest)).to.equal('2026-04-14')
+    expect([dateOf(final.earliest), dateOf(final.advised)]).to.deep.equal(['2026-08-14', '2027-02-14'])
+  })
+  it('before a varnish are half as long again over ridges: the thickest spot decides (C71)', () => {
+    const { soft, final } = varnishMonths(dayOf('2026-02-14')!, 500)
+    expect(dateOf(soft.earliest)).to.equal('2026-05-14')
+    expect([dateOf(final.earliest), dateOf(final.advised)]).to.deep.equal(['2026-11-14', '2027-08-14'])
   })
 })
 

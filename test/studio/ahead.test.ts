@@ -13,6 +13,7 @@ import { planLayer } from '../../src/studio/layers.ts'
 import { movePainting, savePainting } from '../../src/studio/paintings.ts'
 import { saveReminder, removeReminder } from '../../src/studio/reminders.ts'
 import { roomPage } from '../../src/studio/roomPage.ts'
+import { morningOf } from '../../src/studio/todayList.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { warningsOf } from '../../src/views/room/warnings.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
@@ -85,6 +86,42 @@ describe('time at Tern Street', () => {
       summary.startsWith('Given away: varnish visit'),
     )
     expect(visit!.date).to.equal('2027-11-03')
+  })
+  it('a visit that was not made is overdue until it is ticked off; one that is moved keeps its id (C81)', async () => {
+    const dates = [{ what: 'handed-over' as const, on: '2026-05-03' }]
+    await savePainting(write(), painting('given', { title: 'Given away', dates }), null)
+    const visitOf = async (at: string) =>
+      (await aheadOf(studio.db, at)).find(({ paintingId }) => paintingId === 'given')
+    await judgeAll(studio.db, now)
+    const { on, reminder: proposed, uid } = (await visitOf(now))!
+    expect(on).to.equal('2026-11-03')
+    const { revision, ...body } = proposed!
+    await saveReminder(write(), { ...body, on: '2026-12-20' }, revision)
+    const moved = (await visitOf(now))!
+    expect([moved.uid, moved.on, moved.reminder!.revision]).to.deep.equal([uid, '2026-12-20', 1])
+    expect((await told()).get(`${uid}@grelta`)!.summary).to.match(/^Given away: varnish visit/)
+    await saveReminder(write(), { ...body, doneAt: now }, 1)
+    expect(await visitOf('2027-03-01T09:00')).to.equal(undefined)
+  })
+  it('a reminder about a picture carries its title, and leads to its record', async () => {
+    const about = { ...reminder('frame', dateOf(today + 2)), text: 'order the frame', paintingId: 'quince' }
+    await saveReminder(write(), about, null)
+    const [item] = (await aheadOf(studio.db, now)).filter(({ uid }) => uid === 'reminder-frame')
+    expect(item!.says).to.equal('Quince and pewter: order the frame')
+    expect(item!.address).to.equal('/paintings/quince/record')
+  })
+  it('Today names the layer that puts a date at risk, as Horizon does its picture', async () => {
+    await judgeAll(studio.db, now)
+    const { atRisk } = await morningOf(studio.db, now)
+    const horizon = await horizonOf(studio.db, now)
+    const unsafe = outlooksOf(horizon, {})!.flatMap(({ chances }, at) =>
+      chances.some((chance) => chance < horizon.time.confidence) ? [horizon.entries[at]!.id] : [],
+    )
+    expect(atRisk.map(({ paintingId }) => paintingId)).to.have.members(unsafe)
+    for (const { slowest, ready, date } of atRisk) {
+      expect(slowest).to.be.a('string')
+      expect(ready!).to.be.above(dayOf(date.on)!)
+    }
   })
   it('what is overdue, and what falls due in two weeks, is told on Today; the rest is not yet', async () => {
     for (const days of [-4, 10, 30])

@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { afterEach, beforeEach, describe, it } from 'mocha'
-import { isDue, leftWords, startTimer, stopTimer, timerHeard, timers } from '../../src/ui/timer/timers.ts'
+import { isDue, leftShort, leftWords, startTimer, stopTimer, timerHeard, timers } from '../../src/ui/timer/timers.ts'
 
 const minute = 60_000
 const at = 1_000_000_000
@@ -39,9 +39,13 @@ describe('timers', () => {
     expect(leftWords(timer, at - 65_000)).to.equal('1:05')
     expect(leftWords(timer, at - 130 * minute)).to.equal('2 h 10 min')
     expect(leftWords(timer, at + 65_000)).to.equal('since 1:05')
+    expect(leftShort(timer, at - 130 * minute)).to.equal('2 h 10')
+    expect(leftShort(timer, at - 65_000)).to.equal('1:05')
   })
   it('a browser that holds nonsense has none', () => {
-    localStorage.setItem('grelta.timers', '{not json')
-    expect(timers()).to.deep.equal([])
+    for (const nonsense of ['{not json', '{"a":1}', 'null', '7']) {
+      localStorage.setItem('grelta.timers', nonsense)
+      expect(timers(), nonsense).to.deep.equal([])
+    }
   })
 })

@@ -22,7 +22,8 @@ const msAMinute = 60_000
 
 export function timers(): readonly Timer[] {
   try {
-    return (JSON.parse(localStorage.getItem(key) ?? '[]') as readonly Timer[] | null) ?? []
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? '[]')
+    return Array.isArray(kept) ? (kept as readonly Timer[]) : []
   } catch {
     return []
   }
@@ -63,3 +64,6 @@ export function leftWords({ at }: Timer, now: number): string {
     hours > 0 ? `${hours} h ${minutes} min` : `${minutes}:${String(seconds % 60).padStart(2, '0')}`
   return at > now ? words : `since ${words}`
 }
+
+/** The same where room is short: "4:05", "11 h 59". */
+export const leftShort = (timer: Timer, now: number): string => leftWords(timer, now).replace(/ min$/, '')

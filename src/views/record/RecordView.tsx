@@ -28,6 +28,7 @@ export function RecordView({
   const edited = usePicture(initial, events)
   const { picture, desk, state, editPainting } = edited
   const assessment = useMemo(() => assess(picture, findInStudio(picture.shelf)), [picture])
+  const Reminders = useLater(reminders)
   return (
     <>
       <header className="border-b border-rule pb-4">
@@ -47,6 +48,7 @@ export function RecordView({
       </div>
       <Life picture={picture} onChange={editPainting} />
       <Departures painting={picture.painting} />
+      {Reminders && <Reminders paintingId={picture.painting.id} today={dateOf(picture.today)} />}
       {picture.layers.some(({ painted }) => painted) && (
         <Finishing picture={picture} assessment={assessment} />
       )}
@@ -55,6 +57,8 @@ export function RecordView({
     </>
   )
 }
+
+const reminders = later(() => import('./reminders/Reminders.tsx').then((late) => late.Reminders))
 
 const lift = later(() => import('./cleaning/WouldLift.tsx').then(({ WouldLift }) => WouldLift))
 

@@ -1,8 +1,8 @@
-import { permissionOf, stageActions } from '../../../core/finish/stages.ts'
+import type { MonthRange } from '../../../core/plan/months.ts'
 import type { Assessment } from '../../../document/assess.ts'
-import { packedOn } from '../../../document/packed.ts'
 import type { Picture } from '../../../document/picture.ts'
-import { upperFirst } from '../../../ui/format.ts'
+import { safeForOn } from '../../../document/safeFor.ts'
+import { dayText, upperFirst } from '../../../ui/format.ts'
 import { VerdictMark } from '../../../ui/Verdict.tsx'
 
 /** What a picture is safe for today, and what must be found first of all else. */
@@ -13,8 +13,8 @@ export function StageTable({
   readonly picture: Picture
   readonly assessment: Assessment
 }) {
-  const packed = packedOn(picture, assessment, picture.today)
-  if (packed.state === 'bare') return null
+  const all = safeForOn(picture, assessment, picture.today)
+  if (all.length === 0) return null
   return (
     <section aria-label="Safe for what" className="mt-10">
       <h2 className="border-b border-ink pb-1 text-xl">Safe for what, today</h2>
@@ -27,8 +27,7 @@ export function StageTable({
           </tr>
         </thead>
         <tbody>
-          {stageActions.map((action) => {
-            const { may, says } = permissionOf(action, packed)
+          {all.map(({ action, may, says, months }) => {
             return (
               <tr key={action} className="border-b border-rule align-baseline">
                 <th scope="row" className="w-44 py-1.5 pr-4 font-normal">
@@ -37,7 +36,10 @@ export function StageTable({
                 <td className="w-20 pr-4 whitespace-nowrap">
                   <VerdictMark verdict={may ? 'sound' : 'watch'} size={12} /> {may ? 'yes' : 'not yet'}
                 </td>
-                <td className="text-[0.95rem]">{says}</td>
+                <td className="text-[0.95rem]">
+                  {says}
+                  {months && <span className="block text-[0.88rem] text-soft">{monthsText(months)}</span>}
+                </td>
               </tr>
             )
           })}
@@ -45,8 +47,14 @@ export function StageTable({
       </table>
       <p className="pt-1 text-[0.82rem] text-soft">
         By its slowest, thickest spot, an estimate: the test named comes before the deed, and a conservator
-        before both where it matters.
+        before both where it matters. Months count from the day of its last film, so each one added begins
+        them anew; half as long again where it is 500 µm or thicker anywhere.
       </p>
     </section>
   )
 }
+
+const monthsText = ({ earliest, advised }: MonthRange): string =>
+  earliest === advised
+    ? `By the calendar from ${dayText(earliest)}, two months after its last film`
+    : `By the calendar from ${dayText(earliest)} at the earliest, better from ${dayText(advised)}: six to twelve months`

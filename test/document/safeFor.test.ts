@@ -1,0 +1,57 @@
+import { expect } from 'chai'
+import { describe, it } from 'mocha'
+import type { StageAction } from '../../src/core/finish/stages.ts'
+import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
+import { assess } from '../../src/document/assess.ts'
+import { startOf } from '../../src/document/eventStart.ts'
+import type { LayerDocument } from '../../src/document/layer.ts'
+import { safeForOn } from '../../src/document/safeFor.ts'
+import { findInStudio } from '../../src/document/studioMaterials.ts'
+import { layer, paintedAt, picture } from '../studio/bodies.ts'
+
+const find = findInStudio([])
+const white: Partial<LayerDocument> = {
+  paints: [{ pigments: [{ pigment: 'pw6_rutile', share: 1 }], oil: 'linseed_alkali_refined', parts: 1 }],
+}
+const umber: Partial<LayerDocument> = {
+  paints: [{ pigments: [{ pigment: 'pbr7_raw_umber', share: 1 }], oil: 'linseed_alkali_refined', parts: 1 }],
+}
+const ground = paintedAt('2025-02-01T10:00', layer('a', 'p', 0, white))
+
+const safe = (layers: readonly LayerDocument[], action: StageAction, on: string) => {
+  const shown = picture(layers)
+  return safeForOn(shown, assess(shown, find), dayOf(on)!).find((one) => one.action === action)
+}
+
+describe('what a picture is safe for, with the months a varnish waits', () => {
+  it('a film added begins the months anew (C79)', () => {
+    const alone = safe([ground], 'varnish for good', '2026-10-01')!
+    expect(dateOf(alone.months!.earliest)).to.equal('2025-08-01')
+    const glaze = paintedAt('2026-09-14T10:00', layer('b', 'p', 1, { ...white, wetThicknessUm: 15 }))
+    const { may, months } = safe([ground, glaze], 'varnish for good', '2026-10-01')!
+    expect(dateOf(months!.earliest)).to.equal('2027-03-14')
+    expect(dateOf(months!.advised)).to.equal('2027-09-14')
+    expect(may).to.equal(false)
+  })
+  it('what was painted and is wiped off again counts for nothing', () => {
+    const glaze = paintedAt('2026-09-14T10:00', layer('b', 'p', 1, white))
+    const wiped = paintedAt('2026-09-14T12:00', layer('c', 'p', 2, startOf('wipe')))
+    const { months } = safe([ground, glaze, wiped], 'varnish for good', '2026-10-01')!
+    expect(dateOf(months!.earliest)).to.equal('2025-08-01')
+  })
+  it('a ridge makes them half as long again: the thickest spot decides (C71)', () => {
+    const ridged = paintedAt('2025-02-01T10:00', layer('a', 'p', 0, { ...white, ridgeWetUm: 900 }))
+    expect(dateOf(safe([ridged], 'varnish for good', '2026-10-01')!.months!.earliest)).to.equal('2025-11-01')
+  })
+  it('dry enough is not enough: the months hold a varnish back, and nothing else', () => {
+    const thin = paintedAt('2026-09-01T10:00', layer('a', 'p', 0, { ...umber, wetThicknessUm: 4 }))
+    const softly = safe([thin], 'varnish softly', '2026-10-30')!
+    expect(softly.may).to.equal(false)
+    expect(softly.says).to.include('months')
+    expect(safe([thin], 'varnish softly', '2026-11-01')!.may).to.equal(true)
+    expect(safe([thin], 'show', '2026-10-30')).to.deep.include({ may: true, months: null })
+  })
+  it('nothing is said of a picture on which nothing is painted yet', () => {
+    expect(safe([layer('a', 'p', 0, white)], 'show', '2026-10-01')).to.equal(undefined)
+  })
+})
