@@ -59,6 +59,20 @@ describe('the rack', () => {
   })
   afterEach(() => studio.close())
 
+  it('the check that would tell most may be on a picture: on a layer that lies bare, not on one that is covered', async () => {
+    await savePainting(write(), painting('p'), null)
+    const blackLayer = (id: string, at: number) => layer(id, 'p', at, { paints: [black] })
+    await saveLayer(write(), blackLayer('under', 0), null)
+    await logPainted(write(), 'under', { paintedAt: ago(40) })
+    await judgeAll(studio.db, now)
+    const { telling } = await rackOf(studio.db, now)
+    expect(telling).to.deep.include({ of: 'layer', id: 'under', picture: { id: 'p', title: 'Painting p' } })
+    expect(telling!.chance).to.be.within(0.05, 0.95)
+    await saveLayer(write(), blackLayer('over', 1), null)
+    await logPainted(write(), 'over', { paintedAt: ago(1) })
+    await judgeAll(studio.db, now)
+    expect((await rackOf(studio.db, now)).telling?.id).to.not.equal('under')
+  })
   it('keeps what was used as it was: a recipe changed later changes no swatch', async () => {
     await saveMedium(write(), medium('m'), null)
     await saveSwatch(write(), swatch('a', { medium: { mediumId: 'm', parts: 0.5 } }), null)

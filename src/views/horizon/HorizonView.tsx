@@ -2,7 +2,9 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { clocksOf, plannedOf } from '../../document/horizon.ts'
 import type { Horizon, Plans } from '../../document/horizon.ts'
+import { dateOf } from '../../core/plan/calendar.ts'
 import { monthName } from '../../document/dateText.ts'
+import type { AheadItem } from '../../studio/ahead.ts'
 import { read, send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { ChoiceRow } from '../../ui/fields.tsx'
@@ -10,6 +12,8 @@ import { FindField } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
+import { AlsoDue } from './AlsoDue.tsx'
+import { Backdrop } from './Backdrop.tsx'
 import { axisOver } from './axis.ts'
 import type { Axis } from './axis.ts'
 import { Row, rowPx } from './Row.tsx'
@@ -23,9 +27,18 @@ const spans = [
   { id: '18', name: '18 months' },
 ]
 
+interface HorizonProps {
+  readonly initial: Horizon
+  /** What is to be done besides painting, soonest first. */
+  readonly ahead: readonly AheadItem[]
+  /** Paintings still being judged. */
+  readonly judging: number
+}
+
 /** Every painting along the calendar: layers to paint, when it is firm, the dates that were promised and how safe they are. */
-export function HorizonView({ initial, judging }: { readonly initial: Horizon; readonly judging: number }) {
+export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonProps) {
   useEarly()
+  const [ahead, setAhead] = useState(aheadAtFirst)
   const [horizon, setHorizon] = useState(initial)
   const [plans, setPlans] = useState<Plans>({})
   const [span, setSpan] = useState('9')
@@ -40,6 +53,12 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
       setHorizon(reply.value)
       setPlans({})
     })
+  const showAhead = (): void =>
+    void read('GET /api/ahead').then((reply) => reply.ok && setAhead(reply.value.items))
+  const written = (did: string, event: number): void => {
+    showAhead()
+    say(did, event, showAhead)
+  }
   const isWhole = initial.entries.length === initial.count
   useEffect(() => {
     if (!isWhole) void read('GET /api/horizon').then((reply) => reply.ok && setHorizon(reply.value))
@@ -105,7 +124,9 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
         <p className="font-read text-xl">Nothing is painted or planned yet.</p>
       )}
       <div className="relative">
+        <Backdrop axis={axis} today={today} working={horizon.time} />
         <MonthLine axis={axis} today={today} />
+        <AlsoDue items={ahead} today={dateOf(today)} axis={axis} onWritten={written} />
         <ul
           ref={list}
           aria-label="Paintings along the calendar"
@@ -138,7 +159,8 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
       <p className="mt-4 text-[0.85rem] text-soft">
         Rings: layers to paint; drag one to another day, or move it with the arrow keys (with Shift by a
         week); Delete puts it back to as soon as it may be. Soft bars: when all of it is firm, as likely as
-        they are dark. Flags: dates you promised. Estimates; your hours are shared among all paintings.
+        they are dark. Flags: dates you promised, with their chance. Small squares on edge: what else is due.
+        Shaded: days nobody works. Estimates; your hours are shared among all paintings.
       </p>
       <Toasts />
     </>
@@ -147,7 +169,7 @@ export function HorizonView({ initial, judging }: { readonly initial: Horizon; r
 
 /** The months, the painter's days away, and today. */
 const MonthLine = ({ axis, today }: { readonly axis: Axis; readonly today: number }) => (
-  <div aria-hidden="true" className="grid h-7 text-[0.85rem] text-soft sm:grid-cols-[16rem_1fr]">
+  <div aria-hidden="true" className="relative grid h-7 text-[0.85rem] text-soft sm:grid-cols-[16rem_1fr]">
     <span className="hidden sm:block" />
     <span className="relative">
       {axis.months.map((day) => (

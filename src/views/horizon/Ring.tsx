@@ -18,6 +18,8 @@ interface RingProps {
   readonly horizon: Horizon
   /** Which of the lanes it runs in, so that none lies on another. */
   readonly lane: number
+  /** Percent of the width that is free to its right. */
+  readonly room: number
   readonly line: RefObject<HTMLDivElement | null>
   /** It is held over a day; null: as soon as it may be. */
   readonly onMove: (on: string | null, now: Planned) => void
@@ -28,11 +30,15 @@ interface RingProps {
 /** Where each lane of rings runs, px from the top of the row. */
 const laneTops = [26, 58, -6] as const
 
+/** Percent of the width a name takes; where there is less, the ring's own label and the list beside it say it. */
+const leastRoom = 17
+
 /** So long after the last key a layer is taken to stay where it was put. */
 const settleMs = 700
 
 /** A layer to paint: dragged along the calendar by hand, or moved by keys. */
-export function Ring({ layer, at, entry, planned, axis, horizon, lane, line, onMove, onDrop }: RingProps) {
+export function Ring(props: RingProps) {
+  const { layer, at, entry, planned, axis, horizon, lane, room, line, onMove, onDrop } = props
   const { day, source } = planned.dates[at]!
   const settling = useRef<ReturnType<typeof setTimeout>>(undefined)
   const dragged = useRef<string | null>(null)
@@ -99,6 +105,14 @@ export function Ring({ layer, at, entry, planned, axis, horizon, lane, line, onM
         {source === 'planned' && !isTooSoon && <circle cx="9" cy="9" r="3" fill="var(--ink)" />}
         {isTooSoon && <path d="M9 5v5M9 12.2v.8" stroke="var(--paper)" strokeWidth="1.8" />}
       </svg>
+      {room >= leastRoom && (
+        <span
+          className="pointer-events-none absolute left-7 max-w-36 truncate text-[0.78rem] text-soft"
+          aria-hidden="true"
+        >
+          {layer.name}
+        </span>
+      )}
     </button>
   )
 }

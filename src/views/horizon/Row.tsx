@@ -67,13 +67,12 @@ export function Row(props: RowProps) {
           >
             {meetingNames[due.what]} {dayText(due.day)}
             {due.chance !== null && `: ${chanceInTen(due.chance)}`}
-            {due.latest !== null && next >= 0 && `; begin by ${dayText(due.latest)}`}
+            {mayStillWait(due) && next >= 0 && `; begin by ${dayText(due.latest!)}`}
           </p>
         ))}
       </div>
       <div ref={line} className="relative hidden min-w-0 sm:block">
-        <Lines axis={axis} today={today} />
-        <FirmBar entry={entry} planned={planned} outlook={outlook} axis={axis} />
+        <FirmBar planned={planned} outlook={outlook} axis={axis} dues={dues} />
         {dues.map((due, index) => (
           <Flag key={`${due.what} ${due.day}`} due={due} axis={axis} at={index} />
         ))}
@@ -84,6 +83,7 @@ export function Row(props: RowProps) {
               layer={layer}
               at={at}
               lane={lanes[at]!}
+              room={roomRight(at, lanes, planned, firm, axis)}
               {...{ entry, planned, axis, horizon, line }}
               onMove={(on, now) => told(layer.id, on, now)}
               onDrop={(on) => onSave(layer.id, layer.name, on)}
@@ -97,6 +97,10 @@ export function Row(props: RowProps) {
     </div>
   )
 }
+
+/** Whether the day to begin by helps: where the hours of other paintings already take it away, it would only mislead. */
+const mayStillWait = ({ chance, latest }: Due): boolean =>
+  latest !== null && (chance === null || standingOf(chance) !== 'unsound')
 
 /** Rings nearer than this, in percent of the width, would lie on one another. */
 const nearPercent = 4
@@ -114,6 +118,23 @@ function lanesOf({ dates, steps }: Planned, axis: Axis): readonly number[] {
   })
 }
 
+/** How much room there is to the right of a ring for its name, in percent of the width. */
+function roomRight(
+  at: number,
+  lanes: readonly number[],
+  { dates, steps }: Planned,
+  firm: EntryOutlook['firm'],
+  axis: Axis,
+): number {
+  const x = axis.at(dates[at]!.day)
+  const others = dates.flatMap(({ day }, other) =>
+    other !== at && lanes[other] === lanes[at] && steps[other]!.paintedDay === null ? [axis.at(day)] : [],
+  )
+  // The bar lies in the first lane.
+  const bar = firm && lanes[at] === 0 ? [axis.at(firm[0])] : []
+  return Math.min(100, ...[...others, ...bar].filter((other) => other > x)) - x
+}
+
 function nextWords(
   entry: HorizonEntry,
   { dates }: Planned,
@@ -127,29 +148,16 @@ function nextWords(
   return `${entry.layers[next]!.name}: ${when}; ${ready}`
 }
 
-/** The months and today, behind everything. */
-const Lines = ({ axis, today }: { readonly axis: Axis; readonly today: number }) => (
-  <svg aria-hidden="true" className="absolute inset-0 size-full" preserveAspectRatio="none">
-    {axis.months.map((day) => (
-      <line key={day} x1={`${axis.at(day)}%`} x2={`${axis.at(day)}%`} y1="0" y2="100%" stroke="var(--rule)" />
-    ))}
-    <line
-      x1={`${axis.at(today)}%`}
-      x2={`${axis.at(today)}%`}
-      y1="0"
-      y2="100%"
-      stroke="var(--today)"
-      strokeWidth={1.4}
-    />
-  </svg>
-)
+/** What its label takes, in percent of the width. */
+const varnishLabelPercent = 9
 
 /** When all of it is firm, as likely as it is dark; and from when a soft varnish may go on. */
 function FirmBar({
   planned: { steps, dates },
   outlook,
   axis,
-}: Pick<RowProps, 'entry' | 'planned' | 'outlook' | 'axis'>) {
+  dues,
+}: Pick<RowProps, 'planned' | 'outlook' | 'axis'> & { readonly dues: readonly Due[] }) {
   const firm = outlook?.firm
   const soft = Math.max(
     ...steps.flatMap(({ spots }, at) =>
@@ -161,6 +169,8 @@ function FirmBar({
         ),
     ),
   )
+  const ahead = (day: number): number => axis.at(day) - axis.at(soft)
+  const isFree = dues.every(({ day }) => ahead(day + 0.5) < 0 || ahead(day) > varnishLabelPercent)
   return (
     <div aria-hidden="true">
       {firm && firm[0] < axis.to && (
@@ -187,7 +197,7 @@ function FirmBar({
           className="absolute top-[34px] h-4 truncate border-l border-dashed border-stone pl-1 text-[0.75rem] leading-4 text-soft"
           style={{ left: `${axis.at(soft)}%`, right: 0 }}
         >
-          soft varnish
+          {isFree && 'soft varnish'}
         </span>
       )}
     </div>
@@ -208,7 +218,8 @@ function Flag({ due, axis, at }: { readonly due: Due; readonly axis: Axis; reado
         <path d="M0 0h14l-4 5.5 4 5.5H0z" fill="currentColor" />
       </svg>
       <span className="px-1 text-[0.82rem] leading-3 font-semibold whitespace-nowrap">
-        {due.chance === null ? meetingNames[due.what] : chanceInTen(due.chance)}
+        {meetingNames[due.what]}
+        {due.chance !== null && `, ${chanceInTen(due.chance)}`}
       </span>
     </div>
   )

@@ -14,7 +14,7 @@ export function DatesAtRisk({ dates }: { readonly dates: readonly DateAtRisk[] }
         {dates.map((one) => (
           <li
             key={one.paintingId}
-            className="grid gap-x-8 gap-y-1 border-b border-rule py-2.5 lg:grid-cols-[15rem_1fr_auto]"
+            className="grid gap-x-8 gap-y-1 border-b border-rule py-2.5 lg:grid-cols-[15rem_1fr_auto] lg:items-baseline"
           >
             <a
               href={`/paintings/${one.paintingId}`}
@@ -26,7 +26,7 @@ export function DatesAtRisk({ dates }: { readonly dates: readonly DateAtRisk[] }
               <VerdictMark verdict={one.latest === null ? 'unsound' : 'watch'} size={12} /> {riskWords(one)}
             </p>
             <a
-              className="inline-flex min-h-11 items-center link"
+              className="inline-flex min-h-11 items-center link lg:min-h-6"
               href={`/promise?painting=${one.paintingId}`}
             >
               What would help
