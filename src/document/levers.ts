@@ -11,7 +11,7 @@ export interface Lever {
   readonly says: string
   readonly costs: string
   readonly picture: Picture
-  /** What the day then needs; a temporary varnish also waits so many days after it. */
+  /** What the day then needs; a picture under a temporary varnish travels once it is firm, as without one. */
   readonly needs: StateId
 }
 

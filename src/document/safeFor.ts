@@ -1,7 +1,7 @@
 import { permissionOf, stageActions } from '../core/finish/stages.ts'
 import type { Permission, StageAction } from '../core/finish/stages.ts'
-import type { MonthRange } from '../core/plan/months.ts'
 import { varnishMonths } from '../core/plan/varnishMonths.ts'
+import type { RestMonths } from '../core/plan/varnishMonths.ts'
 import type { Assessment } from './assess.ts'
 import { packedOn } from './packed.ts'
 import type { Picture } from './picture.ts'
@@ -10,7 +10,7 @@ import { filmsOn } from './stateReached.ts'
 /** Whether something may be done with a picture; of what waits for months besides its state, which. */
 export interface SafeFor extends Permission {
   readonly action: StageAction
-  readonly months: MonthRange | null
+  readonly months: RestMonths | null
 }
 
 /** What a picture is safe for on a day; nothing while nothing lies on it. */
@@ -19,7 +19,7 @@ export function safeForOn(picture: Picture, assessment: Assessment, day: number)
   if (packed.state === 'bare') return []
   const lastLaid = Math.max(...filmsOn(picture, assessment, day).map(({ age }) => day - age))
   const { soft, final } = varnishMonths(lastLaid, packed.thickestUm)
-  const monthsOf: Partial<Readonly<Record<StageAction, MonthRange>>> = {
+  const monthsOf: Partial<Readonly<Record<StageAction, RestMonths>>> = {
     'varnish softly': soft,
     'varnish for good': final,
   }

@@ -1,4 +1,5 @@
-import { chanceBy, daysAtChance, stateOn } from '../core/cure/forecast.ts'
+import { chanceBy, daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
+import { wetInWetDays } from '../core/cure/workable.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
@@ -51,6 +52,8 @@ export interface TodayEntry {
     readonly kind: EventKind
     readonly day: number
     readonly source: StepDate['source']
+    /** The minute until which it goes on wet in wet, as a day; null: it waits for what lies under it. */
+    readonly closes: number | null
   } | null
   /** The layer that decides, and the ones a test would tell more of. */
   readonly touch: TouchSpot | null
@@ -197,6 +200,7 @@ function todayOf(
             kind: next.kind,
             day: Math.max(date.day, today),
             source: date.source,
+            closes: closesAt(steps[at]!, steps),
           }
         : null,
     touch,
@@ -206,14 +210,10 @@ function todayOf(
 }
 
 /** Whether all that a layer waits for is reached by now: every gate, and what the judge asks for besides. */
-function isReady(
-  { over, until, asks, wetInWet }: Step,
-  steps: readonly Step[],
-  now: number,
-  confidence: number,
-): boolean {
+function isReady(step: Step, steps: readonly Step[], now: number, confidence: number): boolean {
+  const { over, until, asks } = step
   if (until === 'never') return false
-  if (wetInWet) return true
+  if (now <= (closesAt(step, steps) ?? -Infinity)) return true
   return over.every((spot) => {
     const { paintedDay } = steps[spot.step]!
     if (paintedDay === null) return false
@@ -223,6 +223,16 @@ function isReady(
       (until === 'gate' || chanceBy(spot.forecast, until.state, days) >= until.chance)
     )
   })
+}
+
+/** When the first of what lies under a layer has set too far to paint into it wet; null: it does not go on wet in wet. */
+function closesAt({ over, wetInWet }: Step, steps: readonly Step[]): number | null {
+  if (!wetInWet) return null
+  const open = over.filter(isFilm).flatMap(({ step, forecast }) => {
+    const { paintedDay } = steps[step]!
+    return paintedDay === null ? [] : [paintedDay + wetInWetDays(likelyDays(forecast, 'touch'))]
+  })
+  return open.length === 0 ? null : Math.min(...open)
 }
 
 const everySpot = (steps: readonly Step[]): readonly StepSpot[] =>

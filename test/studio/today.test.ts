@@ -1,5 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
+import { dayOf, minuteOf } from '../../src/core/plan/calendar.ts'
+import type { LayerDocument } from '../../src/document/layer.ts'
 import type { Database } from '../../src/store/database.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
 import { batchNotices, shortagesIn } from '../../src/studio/batchList.ts'
@@ -8,11 +10,12 @@ import { feedText } from '../../src/studio/feed.ts'
 import { logTouch, saveLayer } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
+import { logPainted } from '../../src/studio/painted.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
-import { todayEntries } from '../../src/studio/todayList.ts'
+import { morningOf, todayEntries } from '../../src/studio/todayList.ts'
 import { layer, painting } from './bodies.ts'
-import { demoStudio, judgeAll, now } from './desk.ts'
+import { demoStudio, emptyStudio, judgeAll, now } from './desk.ts'
 
 let studio: OpenStudio
 let db: Database
@@ -53,6 +56,38 @@ describe('the morning at Tern Street', () => {
       expect(order.indexOf((await entry(paintingId, '2026-12-01T09:00')).readiness)).to.be.at.least(
         order.indexOf(readiness),
       )
+  })
+  it('of six pictures two are ready, and the one whose wet paint closes this afternoon comes first (C78)', async () => {
+    const fresh = await emptyStudio()
+    const write = { db: fresh.db, at: now }
+    const at = (days: number): string => minuteOf(dayOf(now)! - days)
+    const begin = async (id: string, rest: Partial<LayerDocument>, paintedDaysAgo: number | null) => {
+      await savePainting(write, painting(id), null)
+      await saveLayer(write, layer(`${id}-1`, id, 0), null)
+      if (paintedDaysAgo !== null) await logPainted(write, `${id}-1`, { paintedAt: at(paintedDaysAgo) })
+      await saveLayer(write, layer(`${id}-2`, id, 1, rest), null)
+    }
+    await begin('dry', {}, 300)
+    await begin('sitting', { wetInWet: true }, 0.05)
+    await begin('set', { wetInWet: true }, 2)
+    for (const id of ['wet-1', 'wet-2', 'wet-3']) await begin(id, {}, 0.5)
+    await judgeAll(fresh.db, now)
+    const { groups } = await morningOf(fresh.db, now)
+    const [ready, , wait] = groups
+    expect(ready!.entries.map(({ paintingId }) => paintingId)).to.deep.equal(['sitting', 'dry'])
+    const { closes } = ready!.entries[0]!.next!
+    expect(closes!).to.be.within(dayOf(now)!, dayOf(now)! + 1)
+    expect(wait!.entries.map(({ paintingId }) => paintingId)).to.have.members([
+      'set',
+      'wet-1',
+      'wet-2',
+      'wet-3',
+    ])
+    const later = minuteOf(closes! + 2 / 1440)
+    expect(
+      (await todayEntries(fresh.db, later)).find((one) => one.paintingId === 'sitting')!.readiness,
+    ).to.equal('wait')
+    await fresh.close()
   })
   it('the egg batch about to spoil comes up, and the putty does not yet', async () => {
     const titles = (await batchNotices(db, now)).entries.map(({ title, state }) => `${title}: ${state}`)

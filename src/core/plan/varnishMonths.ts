@@ -1,10 +1,16 @@
 import { monthRange } from './months.ts'
 import type { MonthRange } from './months.ts'
 
+/** So many months after the last film, at least and better, and which days that is. */
+export interface RestMonths extends MonthRange {
+  readonly least: number
+  readonly better: number
+}
+
 /** How soon a picture may be varnished by the calendar alone: a soft removable varnish, and any other. */
 export interface VarnishMonths {
-  readonly soft: MonthRange
-  readonly final: MonthRange
+  readonly soft: RestMonths
+  readonly final: RestMonths
 }
 
 /** At least, and better, after the last film. */
@@ -21,7 +27,9 @@ const [ridgeFromUm, longerWithRidges] = [500, 1.5]
  */
 export function varnishMonths(lastLaid: number, thickestUm: number): VarnishMonths {
   const longer = thickestUm >= ridgeFromUm ? longerWithRidges : 1
-  const after = ([atLeast, better]: readonly [number, number]): MonthRange =>
-    monthRange(Math.floor(lastLaid), atLeast * longer, better * longer)
+  const after = ([atLeast, advised]: readonly [number, number]): RestMonths => {
+    const [least, better] = [atLeast * longer, advised * longer]
+    return { least, better, ...monthRange(Math.floor(lastLaid), least, better) }
+  }
   return { soft: after(softMonths), final: after(finalMonths) }
 }

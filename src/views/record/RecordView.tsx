@@ -48,10 +48,10 @@ export function RecordView({
       </div>
       <Life picture={picture} onChange={editPainting} />
       <Departures painting={picture.painting} />
-      {Reminders && <Reminders paintingId={picture.painting.id} today={dateOf(picture.today)} />}
       {picture.layers.some(({ painted }) => painted) && (
         <Finishing picture={picture} assessment={assessment} />
       )}
+      {Reminders && <Reminders paintingId={picture.painting.id} today={dateOf(picture.today)} />}
       <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={state} />
       <Toasts />
     </>

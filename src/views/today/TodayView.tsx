@@ -17,7 +17,7 @@ import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
-import { dateOf } from '../../core/plan/calendar.ts'
+import { dateOf, minuteOf } from '../../core/plan/calendar.ts'
 import type { AheadItem } from '../../studio/ahead.ts'
 import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
@@ -275,15 +275,23 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
     return touch ? `All layers are painted. ${touch.name}: ${touch.state}.` : 'All layers are painted.'
   if (readiness === 'ready') {
     if (!touch) return `${next.name} can be painted: nothing lies under it.`
+    if (next.closes !== null && today <= next.closes)
+      return `${next.name} can be painted wet in wet until about ${hourText(next.closes, today)}.`
     return Math.floor(next.day) > Math.floor(today)
       ? `${next.name} can be painted; the next working day is ${dayText(next.day)}.`
       : `${next.name} can be painted.`
   }
+  if (next.closes !== null && today > next.closes)
+    return `${next.name} was to go on wet in wet; ${touch ? spotName(touch) : 'what lies under it'} has begun to set: it waits now, or goes another way.`
   if (readiness === 'touch') return `${next.name} may be possible: touch ${spotName(touch!)} first.`
   return next.source === 'unknown' || next.source === 'unsound'
     ? `No date for ${next.name}: ${undatedBecause[next.source]}.`
     : `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
 }
+
+/** An hour of today or tomorrow: "17:00", "9:30 tomorrow". */
+export const hourText = (day: number, today: number): string =>
+  `${minuteOf(day).slice(11).replace(/^0/, '')}${Math.floor(day) > Math.floor(today) ? ' tomorrow' : ''}`
 
 /** A layer, and where on the picture it decides. */
 const spotName = ({ name, area }: TouchSpot): string => (area === null ? name : `${name} ${inTheArea(area)}`)

@@ -1,4 +1,4 @@
-import type { MonthRange } from '../../../core/plan/months.ts'
+import type { RestMonths } from '../../../core/plan/varnishMonths.ts'
 import type { Assessment } from '../../../document/assess.ts'
 import type { Picture } from '../../../document/picture.ts'
 import { safeForOn } from '../../../document/safeFor.ts'
@@ -54,7 +54,7 @@ export function StageTable({
   )
 }
 
-const monthsText = ({ earliest, advised }: MonthRange): string =>
-  earliest === advised
-    ? `By the calendar from ${dayText(earliest)}, two months after its last film`
-    : `By the calendar from ${dayText(earliest)} at the earliest, better from ${dayText(advised)}: six to twelve months`
+const monthsText = ({ least, better, earliest, advised }: RestMonths): string =>
+  least === better
+    ? `By the calendar from ${dayText(earliest)}, ${least} months after its last film`
+    : `By the calendar from ${dayText(earliest)} at the earliest, better from ${dayText(advised)}: ${least} to ${better} months after its last film`
