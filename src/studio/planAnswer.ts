@@ -5,7 +5,7 @@ import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { WorkingTime } from '../core/plan/forward.ts'
 import { dayAt, shareBy, simulateReaching } from '../core/plan/simulate.ts'
-import { stepsOf } from '../core/plan/step.ts'
+import { stepsOf, undatedStep } from '../core/plan/step.ts'
 import type { StepIdea } from '../core/plan/step.ts'
 import type { PlanRequest } from '../document/compute.ts'
 
@@ -31,15 +31,7 @@ export function planAnswer({ from, workingDays, confidence, layers, deadline }: 
 
 function ideaOf({ thicknessUm, rate, gate }: PlanRequest['layers'][number]): StepIdea {
   const [states] = solveCure([{ thicknessUm, rate, q: solvedAlone, appliedDay: 0 }], longestDays)!.layers
-  return {
-    paintedDay: null,
-    plannedDay: null,
-    wetInWet: false,
-    until: 'gate',
-    asks: 'gate',
-    groundReady: null,
-    spots: [{ area: '', forecast: forecastOf(states!, thicknessUm), gate, goneBy: null }],
-  }
+  return undatedStep([{ area: '', forecast: forecastOf(states!, thicknessUm), gate, goneBy: null }])
 }
 
 /** A film on its own cures alike whatever share of it takes up oxygen. */

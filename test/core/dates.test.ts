@@ -13,7 +13,7 @@ import {
 } from '../../src/core/plan/calendar.ts'
 import { forwardDates } from '../../src/core/plan/forward.ts'
 import type { WorkingTime } from '../../src/core/plan/forward.ts'
-import { stepsOf } from '../../src/core/plan/step.ts'
+import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { Spot, StepIdea } from '../../src/core/plan/step.ts'
 import { dayAt, shareBy, simulateReaching } from '../../src/core/plan/simulate.ts'
 
@@ -23,16 +23,7 @@ const time: WorkingTime = { today, workingDays: weekdays, confidence: 0.8 }
 const step = (rest: Partial<StepIdea & Spot> = {}, rate = 1, thicknessUm = 50): StepIdea => {
   const forecast = forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
   const spots = [{ area: '', forecast, gate: 'touch' as const, goneBy: null, ...rest }]
-  return {
-    paintedDay: null,
-    plannedDay: null,
-    wetInWet: false,
-    until: 'gate',
-    asks: 'gate',
-    groundReady: null,
-    spots,
-    ...rest,
-  }
+  return { ...undatedStep(spots), ...rest }
 }
 const datesOf = (ideas: readonly StepIdea[], sure = time) => forwardDates(stepsOf(ideas), sure)
 

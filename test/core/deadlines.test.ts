@@ -8,8 +8,7 @@ import { lastReady, latestStart } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf, isWorked, nextWorkingMorning } from '../../src/core/plan/calendar.ts'
 import { monthRange, monthsAfterDate } from '../../src/core/plan/months.ts'
 import { varnishMonths } from '../../src/core/plan/varnishMonths.ts'
-import { stepsOf } from '../../src/core/plan/step.ts'
-import type { StepIdea } from '../../src/core/plan/step.ts'
+import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import { planRequest } from '../../src/document/compute.ts'
 import { planAnswer } from '../../src/studio/planAnswer.ts'
 import { vectors } from '../vectors.ts'
@@ -17,15 +16,8 @@ import { vectors } from '../vectors.ts'
 const weekdays = [true, true, true, true, true, false, false]
 const film = (thicknessUm: number, rate = 1) =>
   forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
-const layerOf = (thicknessUm: number, rate = 1): StepIdea => ({
-  paintedDay: null,
-  plannedDay: null,
-  wetInWet: false,
-  until: 'gate',
-  asks: 'gate',
-  groundReady: null,
-  spots: [{ area: '', forecast: film(thicknessUm, rate), gate: 'touch', goneBy: null }],
-})
+const layerOf = (thicknessUm: number, rate = 1) =>
+  undatedStep([{ area: '', forecast: film(thicknessUm, rate), gate: 'touch', goneBy: null }])
 
 describe('planning, against the vectors', () => {
   interface PlanCase {

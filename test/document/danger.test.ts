@@ -5,7 +5,7 @@ import { forecastOf } from '../../src/core/cure/forecast.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { lastReady } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
-import { stepsOf } from '../../src/core/plan/step.ts'
+import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { StepIdea } from '../../src/core/plan/step.ts'
 import { dangerTo } from '../../src/document/danger.ts'
 import type { Danger } from '../../src/document/danger.ts'
@@ -15,22 +15,13 @@ const today = dayOf('2026-09-07')!
 const time = { today, workingDays: Array.from({ length: 7 }, () => true), confidence: 0.8 }
 
 /** A layer so thick, painted so many days ago; null: still to be painted. */
-const laid = (thicknessUm: number, daysAgo: number | null, rate = 1): StepIdea => ({
-  paintedDay: daysAgo === null ? null : today - daysAgo,
-  plannedDay: null,
-  wetInWet: false,
-  until: 'gate',
-  asks: 'gate',
-  groundReady: null,
-  spots: [
-    {
-      area: '',
-      forecast: forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm),
-      gate: 'touch',
-      goneBy: null,
-    },
-  ],
-})
+const laid = (thicknessUm: number, daysAgo: number | null, rate = 1): StepIdea => {
+  const forecast = forecastOf(stateDaysFromTable({ thicknessUm, rate }), thicknessUm)
+  return {
+    ...undatedStep([{ area: '', forecast, gate: 'touch', goneBy: null }]),
+    paintedDay: daysAgo === null ? null : today - daysAgo,
+  }
+}
 const plan = stepsOf([laid(60, 20), laid(60, null), laid(20, null)])
 const firmBy = Math.floor(lastReady(plan, 'firm', time)!.day)
 

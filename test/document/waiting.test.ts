@@ -5,7 +5,7 @@ import { stateIds } from '../../src/core/cure/states.ts'
 import { lastReady, latestStart } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
 import { forwardDates } from '../../src/core/plan/forward.ts'
-import { stepsOf } from '../../src/core/plan/step.ts'
+import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { Spot, StepIdea } from '../../src/core/plan/step.ts'
 import { assess } from '../../src/document/assess.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
@@ -54,20 +54,10 @@ describe('what is waited for in a picture', () => {
   })
 })
 
-/** A layer that is touch dry and firm after just so many days. */
-const taking = (touch: number, firm: number): StepIdea => ({
-  ...blank,
-  spots: [{ ...spot, forecast: forecastOf({ touch, firm, set: 90, varnishSoft: 180, cured: 400 }, 60) }],
-})
 const spot: Omit<Spot, 'forecast'> = { area: '', gate: 'touch', goneBy: null }
-const blank: Omit<StepIdea, 'spots'> = {
-  paintedDay: null,
-  plannedDay: null,
-  wetInWet: false,
-  until: 'gate',
-  asks: 'gate',
-  groundReady: null,
-}
+/** A layer that is touch dry and firm after just so many days. */
+const taking = (touch: number, firm: number): StepIdea =>
+  undatedStep([{ ...spot, forecast: forecastOf({ touch, firm, set: 90, varnishSoft: 180, cured: 400 }, 60) }])
 const bare = forecastOf({ touch: 0, firm: 0, set: 0, varnishSoft: 0, cured: 0 }, 1)
 const everyDay = Array.from({ length: 7 }, () => true)
 
@@ -83,7 +73,7 @@ describe('the days of a plan, as likely as not', () => {
     expect(last + likelyDays(chain[2]!.spots[0]!.forecast, 'touch')! - first).to.be.closeTo(23, 0.01)
   })
   it('to be delivered on 20 September, with a ground of 3 days, gates of 24 and 14 at the end: begun on 10 August (C77)', () => {
-    const ground: StepIdea = { ...blank, spots: [{ ...spot, forecast: bare, restDays: 3 }] }
+    const ground = undatedStep([{ ...spot, forecast: bare, restDays: 3 }])
     const plan = stepsOf([ground, taking(12, 14), taking(12, 14), taking(12, 14)])
     const start = latestStart(plan, { day: dayOf('2026-09-20')!, needs: 'firm' }, likely('2026-07-01'))!
     expect(dateOf(start)).to.equal('2026-08-10')

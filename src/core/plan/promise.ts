@@ -6,7 +6,7 @@ import { stateDaysFromTable } from '../cure/table.ts'
 import { latestStart } from './backward.ts'
 import type { WorkingTime } from './forward.ts'
 import { dayAt, shareBy, simulateReaching } from './simulate.ts'
-import { stepsOf } from './step.ts'
+import { stepsOf, undatedStep } from './step.ts'
 import type { Step } from './step.ts'
 
 /** What may be promised of a picture: when it is dry, may be sent and varnished, and how safe a day of theirs is. */
@@ -72,20 +72,10 @@ export const stepsTalkedOf = (
   room: RoomClock | null,
 ): readonly Step[] =>
   stepsOf(
-    layers.map(({ thicknessUm, rate, gate }) => ({
-      paintedDay: null,
-      plannedDay: null,
-      wetInWet: false,
-      until: 'gate',
-      asks: 'gate',
-      groundReady: null,
-      spots: [
-        {
-          area: '',
-          gate,
-          goneBy: null,
-          forecast: forecastOf(stateDaysFromTable({ thicknessUm, rate }, climate), thicknessUm, [], { room }),
-        },
-      ],
-    })),
+    layers.map(({ thicknessUm, rate, gate }) => {
+      const days = stateDaysFromTable({ thicknessUm, rate }, climate)
+      return undatedStep([
+        { area: '', gate, goneBy: null, forecast: forecastOf(days, thicknessUm, [], { room }) },
+      ])
+    }),
   )

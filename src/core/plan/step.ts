@@ -69,6 +69,17 @@ export interface StepIdea {
   readonly spots: readonly Spot[]
 }
 
+/** A layer nobody has painted or dated yet, that waits for its gates alone. */
+export const undatedStep = (spots: readonly Spot[]): StepIdea => ({
+  paintedDay: null,
+  plannedDay: null,
+  wetInWet: false,
+  until: 'gate',
+  asks: 'gate',
+  groundReady: null,
+  spots,
+})
+
 /** A spot, and the layer whose it is by its place in the list. */
 export interface StepSpot extends Spot {
   readonly step: number

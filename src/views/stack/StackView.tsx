@@ -76,7 +76,9 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [onDay, setOnDay] = useState<number | null>(null)
   const living = useLiving(picture, solved, livingSpan(picture), onDay !== null)
-  const [lookedAt, setArea] = useState(() => slowestAreaOf(at, picture, assessment) ?? gravestArea(assessment))
+  const [lookedAt, setArea] = useState(
+    () => slowestAreaOf(at, picture, assessment) ?? gravestArea(assessment),
+  )
   const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
   const inArea = picture.layers.filter((one) => covers(brushOf(one), area.id))
   const [chosen, setChosen] = useState(at)

@@ -1,16 +1,12 @@
-import { Plus } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { mostPaints } from '../../document/paints.ts'
 import type { SwatchTold } from '../../document/requests.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
-import { Chooser } from '../../ui/Chooser.tsx'
-import { Labelled, NumberRow, readName, TypedRow } from '../../ui/fields.tsx'
+import { readName, TypedRow } from '../../ui/fields.tsx'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
-import { useBench, useChoice } from '../../ui/useBench.ts'
-import { newPaint, PaintLine } from '../stack/PaintLine.tsx'
-
-const noMedium = [{ id: '', name: 'none' }]
-const mediumLookups = ['medium', 'batch'] as const
+import { useBench } from '../../ui/useBench.ts'
+import { MediumField, usualShare } from '../stack/MediumField.tsx'
+import { PaintsField } from '../stack/PaintsField.tsx'
+import { Parts } from '../stack/Parts.tsx'
 
 /** What is in a film that is drawn down: its name, paints, medium and thinner. */
 export function Film({
@@ -24,9 +20,9 @@ export function Film({
 }) {
   const bench = useBench({ mediums: [], shelf: [] })
   const findMaterial = useMemo(() => findInStudio(bench.shelf), [bench.shelf])
-  const choice = useChoice(bench.bring)
   const [mediumName, setMediumName] = useState('none')
   const { laid } = film
+  const ofPaint = laid.paints.reduce((sum, { parts }) => sum + parts, 0) || 1
   const lay = (change: Partial<SwatchTold['laid']>): void => onFilm({ ...film, laid: { ...laid, ...change } })
   return (
     <fieldset className="grid content-start gap-3">
@@ -37,56 +33,26 @@ export function Film({
         read={(text) => readName(text, 'it')}
         onValue={(name) => onFilm({ ...film, name })}
       />
-      <fieldset className="min-w-0">
-        <legend className="text-[0.8rem] text-soft">Paint, in parts by volume</legend>
-        {laid.paints.map((paint, at) => (
-          <PaintLine
-            key={at}
-            paint={paint}
-            findMaterial={findMaterial}
-            stock={bench}
-            onPaint={(changed) =>
-              lay({ paints: laid.paints.map((one, index) => (index === at ? changed : one)) })
-            }
-            onRemove={() => lay({ paints: laid.paints.filter((_, index) => index !== at) })}
-          />
-        ))}
-        <button
-          type="button"
-          className="mt-1 inline-flex min-h-9 items-center gap-1 text-[0.9rem] link disabled:text-soft"
-          disabled={laid.paints.length >= mostPaints}
-          onClick={() => lay({ paints: [...laid.paints, newPaint] })}
-        >
-          <Plus size={14} aria-hidden="true" /> another colour
-        </button>
-      </fieldset>
+      <PaintsField
+        paints={laid.paints}
+        stock={bench}
+        findMaterial={findMaterial}
+        onPaints={(paints) => lay({ paints })}
+      />
       <div className="flex flex-wrap items-end gap-3">
-        <Labelled label="Medium" className="min-w-40 grow">
-          {(id) => (
-            <Chooser
-              id={id}
-              shown={mediumName}
-              options={noMedium}
-              lookups={mediumLookups}
-              lately="medium"
-              onChoose={(chosen) =>
-                void choice.choose(chosen, () => {
-                  setMediumName(chosen.name)
-                  lay({
-                    medium: chosen.id ? { mediumId: chosen.id, parts: laid.medium?.parts ?? 0.25 } : null,
-                  })
-                })
-              }
-            />
-          )}
-        </Labelled>
+        <MediumField
+          shown={mediumName}
+          bring={bench.bring}
+          className="min-w-40 grow"
+          onMedium={({ id, name }) => {
+            setMediumName(name)
+            lay({ medium: id ? { mediumId: id, parts: laid.medium?.parts ?? usualShare } : null })
+          }}
+        />
         {laid.medium && (
-          <NumberRow
-            label="parts of it"
-            className="w-20"
+          <Parts
             value={laid.medium.parts}
-            low={0.001}
-            high={1000}
+            ofPaint={ofPaint}
             onValue={(parts) => lay({ medium: { ...laid.medium!, parts } })}
           />
         )}
@@ -103,12 +69,9 @@ export function Film({
           }
         />
         {laid.thinner && (
-          <NumberRow
-            label="parts of it"
-            className="w-20"
+          <Parts
             value={laid.thinner.parts}
-            low={0.001}
-            high={1000}
+            ofPaint={ofPaint}
             onValue={(parts) => lay({ thinner: { ...laid.thinner!, parts } })}
           />
         )}
