@@ -3,6 +3,8 @@ import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
+import { stateOfCheck } from '../../src/core/cure/checks.ts'
+import { tellsOfFilm } from '../../src/document/fingers.ts'
 import { kinds, readStored } from '../../src/document/kinds.ts'
 import { StudioFailure } from '../../src/store/failure.ts'
 import { migrations } from '../../src/store/migrations/index.ts'
@@ -139,6 +141,17 @@ describe('a studio of every earlier version', () => {
         const noted = (await list(db, 'medium')).find(({ name: called }) => called.endsWith('(thin)'))!
         expect(noted.note).to.equal('Warm it first')
         expect(await versionsOfMedium(db, noted.id)).to.have.length.at.least(1)
+        await close()
+      })
+      it('what hands found on its layers is a check by its name, and still bears on them', async () => {
+        const { db, close } = await openStudio(folderWith(name))
+        const hands = await list(db, 'touch_test')
+        expect(hands).to.have.length.at.least(1)
+        for (const { check, passed } of hands) {
+          expect(Object.keys(stateOfCheck)).to.include(check)
+          expect(passed).to.be.a('boolean')
+        }
+        expect(hands.every((hand) => tellsOfFilm(hand))).to.equal(true)
         await close()
       })
       it('can be undone in: a rename, a removal and a pour come back', async () => {
