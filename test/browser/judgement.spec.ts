@@ -1,4 +1,4 @@
-import { expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
+import { expect, expectNoAxeProblems, inDays, newPainting, open, reload, saved, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
@@ -166,9 +166,3 @@ test('what a cleaner would lift, by solvent and part of the picture, stands on t
   await expect(lift).toContainText('Drawing in')
   await expectNoAxeProblems(page)
 })
-
-/** A date so many days from now, on this machine's clock. */
-function inDays(days: number): string {
-  const date = new Date(Date.now() + days * 864e5)
-  return date.toISOString().slice(0, 10)
-}

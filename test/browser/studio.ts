@@ -186,3 +186,6 @@ export const saved = (page: Page): Promise<void> =>
   expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible()
 
 export { expect }
+
+/** A date so many days from now, on this machine's clock. */
+export const inDays = (days: number): string => new Date(Date.now() + days * 864e5).toISOString().slice(0, 10)

@@ -1,4 +1,4 @@
-import { expect, expectNoAxeProblems, open, reload, settled, test } from './studio.ts'
+import { expect, expectNoAxeProblems, inDays, open, reload, settled, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 import { startServer } from '../server.ts'
 
@@ -140,6 +140,45 @@ test('a timer runs on through a reload and other pages, and is hushed by one lar
   await expect(timers.getByRole('timer')).toHaveCount(1)
   await timers.getByRole('button', { name: 'Stop the timer Overnight' }).click()
   await expect(menu).toHaveText('Timer')
+})
+
+test('what else is due stands on Horizon: a reminder is moved there, and a picture’s own on its record', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/paintings/quince/record`)
+  const about = page.getByRole('region', { name: 'To be done about it' })
+  await about.getByLabel('What is to be done').fill('order the frame')
+  await about.getByRole('button', { name: 'Note it' }).click()
+  await expect(about.getByText('Quince and pewter: order the frame')).toBeVisible()
+
+  await open(page, `${demo.url}/horizon`)
+  const due = page.locator('summary', { hasText: 'Also due' })
+  await expect(due).toContainText('order the frame')
+  await due.click()
+  await page.getByRole('button', { name: 'Change: Quince and pewter: order the frame' }).click()
+  const day = inDays(20)
+  await page.getByLabel('On', { exact: true }).fill(day)
+  await page.getByRole('button', { name: 'Save it' }).click()
+  await expect(page.getByText('The reminder is changed.', { exact: true })).toBeVisible()
+  await expectNoAxeProblems(page)
+  await reload(page)
+  await expect(due).not.toContainText('order the frame')
+  await due.click()
+  await page.getByRole('button', { name: 'Done: Quince and pewter: order the frame' }).click()
+  await expect(page.getByRole('button', { name: 'Done: Quince and pewter: order the frame' })).toHaveCount(0)
+  await reload(page)
+  await due.click()
+  await expect(page.getByText('order the frame')).toHaveCount(0)
+})
+
+test('the morning says which date is at risk, and leads to what would help', async ({ page, demo }) => {
+  await open(page, demo.url)
+  const risk = page.getByRole('region', { name: 'Dates at risk' })
+  await expect(risk).toContainText(/It is to be sent .*, but First flesh is ready for a soft varnish only by/)
+  await risk.getByRole('link', { name: 'What would help' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('The clock-mender')
+  await expect(page.getByText('Handed over unvarnished, with a date for the varnish')).toBeVisible()
 })
 
 test('the room: a day typed, the sensor’s log taken in, a picture moved to the dark store', async ({

@@ -9,7 +9,6 @@ import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { StepIdea } from '../../src/core/plan/step.ts'
 import { dangerTo } from '../../src/document/danger.ts'
 import type { Danger } from '../../src/document/danger.ts'
-import { riskWords } from '../../src/views/today/DatesAtRisk.tsx'
 
 const today = dayOf('2026-09-07')!
 const time = { today, workingDays: Array.from({ length: 7 }, () => true), confidence: 0.8 }
@@ -65,17 +64,5 @@ describe('what threatens a date', () => {
       }),
       { numRuns: 60 },
     )
-  })
-})
-
-describe('a date at risk, told', () => {
-  const date = { what: 'sent', on: '2026-12-12' } as const
-  const of = { paintingId: 'p', title: 'Harbour', date }
-  it('says what has to go on by when, or what comes too late', () => {
-    const soon = { ...of, slowest: 'Sky', ready: 0, latest: dayOf('2026-12-03')!, next: 'Masts' }
-    expect(riskWords(soon)).to.match(/^Masts has to go on by Thu 3 Dec.*, or it is late to be sent 12 Dec/)
-    const late = { ...soon, latest: null, ready: dayOf('2026-12-15')! }
-    expect(riskWords(late)).to.match(/sent 12 Dec.*but Sky is firm only by Tue 15 Dec/)
-    expect(riskWords({ ...late, slowest: null, ready: null })).to.include('not every layer has a date yet')
   })
 })
