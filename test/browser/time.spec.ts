@@ -227,7 +227,3 @@ test('the calendar is given out at a secret address, renewed, and a reminder tic
   await expect(page.getByText(/^Done: Take the solvent drum/)).toBeVisible()
   expect(await (await page.request.get(second)).text()).not.toContain('Take the solvent drum')
 })
-
-function inDays(days: number): string {
-  return new Date(Date.now() + days * 864e5).toLocaleDateString('sv')
-}

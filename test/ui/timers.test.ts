@@ -1,6 +1,14 @@
 import { expect } from 'chai'
 import { afterEach, beforeEach, describe, it } from 'mocha'
-import { isDue, leftShort, leftWords, startTimer, stopTimer, timerHeard, timers } from '../../src/ui/timer/timers.ts'
+import {
+  isDue,
+  leftShort,
+  leftWords,
+  startTimer,
+  stopTimer,
+  timerHeard,
+  timers,
+} from '../../src/ui/timer/timers.ts'
 
 const minute = 60_000
 const at = 1_000_000_000
