@@ -116,6 +116,40 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'Dull where the ground or the colour took its oil. Oiled out where one paints today, it comes back.',
   ],
   ['value', 'How light a passage is, on a grey scale of ten steps even to the eye: 0 black to 10 white.'],
+  [
+    'check',
+    'A hand on a film, and whether it passed: smudge and touch tell of touch dry, fingernail and thumb twist of firm, thumb pressure of hard through, a swab of ready for a soft varnish.',
+  ],
+  ['drawn down', 'A known amount of paint spread evenly over a known area, so that its thickness is known.'],
+  [
+    'swatch',
+    'A film drawn down on a card, with its paint, medium, ground and day. Swatches stand in the rack, under Tests.',
+  ],
+  [
+    'trial',
+    'A question, a film to try it on and a control beside it, with the rule for yes and no written before it begins. Where the control fails too, it shows nothing.',
+  ],
+  [
+    'what checks teach',
+    'How many times the book’s time your studio, an oil or a powder takes, by all checks together. A check can be taken out and counted again.',
+  ],
+  [
+    'place',
+    'Where pictures dry: an easel, a rack, a dark store, each with readings and a season of its own.',
+  ],
+  [
+    'season',
+    'What a room is like on days nobody has read: as it is set, by typical months, or as last year was.',
+  ],
+  ['dew point', 'As cold as a surface has to be for the air’s water to settle on it.'],
+  [
+    'date at risk',
+    'A day that is promised, and the layers do not all come so far by it, or the next has to go on within the week.',
+  ],
+  [
+    'safe for what',
+    'What a picture bears today: shown, carried, wrapped, sent, stacked, rolled, framed, varnished.',
+  ],
   ['true volume', 'What the material itself takes up: crushed resin in a spoon is half air.'],
 ]
 
@@ -125,6 +159,10 @@ export const keys: readonly (readonly [key: string, does: string])[] = [
   ['Ctrl Z', 'takes the last thing back, where no field is being typed into'],
   ['Enter', 'chooses, in a list that is typed into; adds, in the new line of a recipe'],
   ['Arrow keys', 'move in an open list'],
+  [
+    'Left, Right',
+    'on a layer of Horizon: move it by a day, with Shift by a week; Delete puts it back to as soon as it may be',
+  ],
   ['Escape', 'closes a list or a box; the focus goes back to what opened it'],
   [
     'Space, arrows, Space',

@@ -188,4 +188,4 @@ export const saved = (page: Page): Promise<void> =>
 export { expect }
 
 /** A date so many days from now, on this machine's clock. */
-export const inDays = (days: number): string => new Date(Date.now() + days * 864e5).toISOString().slice(0, 10)
+export const inDays = (days: number): string => new Date(Date.now() + days * 864e5).toLocaleDateString('sv')
