@@ -3,9 +3,8 @@ import { monthsAfterDate } from '../core/plan/months.ts'
 import { nextLookOf } from '../document/nextLook.ts'
 import type { Reminder } from '../document/reminder.ts'
 import type { Revised } from '../document/studio.ts'
-import { summariesOf } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
-import { list, listByIds } from '../store/records.ts'
+import { list, listByIds, listHolding } from '../store/records.ts'
 import { batchNotices } from './batchList.ts'
 
 /** What is to be done on a day besides painting: own reminders, tests to look at, batches to use, varnish visits. */
@@ -26,7 +25,6 @@ export type AheadReminder = Reminder & { readonly revision: number | null }
 
 /** Months after a picture was handed over that its varnish is looked to. */
 const visitMonths = 6
-const mostPaintings = 2000
 
 /** Everything ahead and overdue, soonest first. */
 export async function aheadOf(db: Database, now: string): Promise<readonly AheadItem[]> {
@@ -113,17 +111,14 @@ async function varnishVisits(
   now: string,
   kept: ReadonlySet<string>,
 ): Promise<readonly AheadItem[]> {
-  const today = now.slice(0, 10)
   const since = dateOf(dayOf(now)! - overdueDays)
-  const all = await summariesOf(db, {
-    ...{ text: '', state: null, order: 'title', today },
-    ...{ from: 0, most: mostPaintings },
-  })
-  return all.flatMap(({ painting: { id, title, dates } }) => {
+  const handed = await listHolding(db, 'painting', '"handed-over"')
+  return handed.flatMap(({ id, title, dates }) => {
     const given = dates.findLast(({ what }) => what === 'handed-over')
     const on = given ? monthsAfterDate(given.on, visitMonths) : null
-    const reminder = visitTo(id, on ?? today)
-    if (on === null || on < since || kept.has(reminder.id)) return []
+    if (on === null) return []
+    const reminder = visitTo(id, on)
+    if (on < since || kept.has(reminder.id)) return []
     return [
       {
         uid: `reminder-${reminder.id}`,

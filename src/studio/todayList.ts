@@ -1,6 +1,6 @@
 import { chanceBy, daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
 import { wetInWetDays } from '../core/cure/workable.ts'
-import { dayOf } from '../core/plan/calendar.ts'
+import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
 import { isFilm, waitDays } from '../core/plan/step.ts'
@@ -12,7 +12,8 @@ import type { CheckId } from '../core/cure/checks.ts'
 import { dangerTo } from '../document/danger.ts'
 import type { Danger } from '../document/danger.ts'
 import { doubtfulPasses } from '../document/fingers.ts'
-import type { Settings } from '../document/studio.ts'
+import { nextDate } from '../document/pictureDates.ts'
+import type { PaintingDocument, Settings } from '../document/studio.ts'
 import { stepsOfSummary } from '../document/summarySteps.ts'
 import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
@@ -126,19 +127,31 @@ async function picturesToday(db: Database, now: string): Promise<readonly Pictur
     const { id, title, widthCm, heightCm } = painting
     if (summary.layers.length === 0) return []
     const size = widthCm && heightCm ? `${widthCm} × ${heightCm} cm` : null
-    const steps = stepsOfSummary(summary, rooms.clockOf(painting))
-    const entry = { paintingId: id, title, size, ...todayOf(summary, steps, time) }
-    const danger = dangerTo(painting, steps, time)
-    const nameOf = (at: number | null): string | null => (at === null ? null : summary.layers[at]!.name)
-    const atRisk = danger && {
-      ...danger,
-      paintingId: id,
-      title,
-      slowest: nameOf(danger.slowest),
-      next: entry.next?.name ?? null,
-    }
-    return [{ entry, atRisk }]
+    const isDue = nextDate(painting, dateOf(today)) !== null
+    const told = isDue ? summary : untilNext(summary)
+    const steps = stepsOfSummary(told, rooms.clockOf(painting))
+    const entry = { paintingId: id, title, size, ...todayOf(told, steps, time) }
+    return [{ entry, atRisk: isDue ? riskTo(entry, painting, summary, steps, time) : null }]
   })
+}
+
+/** A summary up to the next layer to paint: what comes after it has no bearing on today. */
+function untilNext(summary: Summary): Summary {
+  const next = summary.layers.findIndex(({ paintedDay }) => paintedDay === null)
+  return next < 0 ? summary : { ...summary, layers: summary.layers.slice(0, next + 1) }
+}
+
+function riskTo(
+  { paintingId, title, next }: TodayEntry,
+  painting: PaintingDocument,
+  { layers }: Summary,
+  steps: readonly Step[],
+  time: WorkingTime,
+): DateAtRisk | null {
+  const danger = dangerTo(painting, steps, time)
+  if (!danger) return null
+  const slowest = danger.slowest === null ? null : layers[danger.slowest]!.name
+  return { ...danger, paintingId, title, slowest, next: next?.name ?? null }
 }
 
 /** When each layer of a summary was or may be painted. */
