@@ -98,9 +98,9 @@ function starters(begin: (told: Told) => void): DocumentFragment {
 const minutesText = (minutes: number): string => (minutes >= 60 ? `${minutes / 60} h` : `${minutes} min`)
 
 function ownTimer(begin: (told: Told) => void): HTMLElement {
-  const form = element('form', 'flex flex-wrap items-end gap-2')
-  const name = field('Name of the timer', 'w-32', 'text')
-  const minutes = field('Minutes', 'w-18', 'number')
+  const form = element('form', 'grid grid-cols-[1fr_4.5rem_auto] items-end gap-2')
+  const name = field('Name of the timer', 'text')
+  const minutes = field('Minutes', 'number')
   minutes.input.min = '0.1'
   minutes.input.max = String(mostMinutes)
   minutes.input.step = 'any'
@@ -121,9 +121,9 @@ function ownTimer(begin: (told: Told) => void): HTMLElement {
   return form
 }
 
-function field(label: string, className: string, type: string) {
-  const made = element('label', `grid text-[0.8rem] text-soft ${className}`, label)
-  const input = element('input', 'field')
+function field(label: string, type: string) {
+  const made = element('label', 'grid min-w-0 text-[0.8rem] text-soft', label)
+  const input = element('input', 'field w-full min-w-0')
   input.type = type
   made.append(input)
   return { label: made, input }
