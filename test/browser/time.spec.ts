@@ -1,4 +1,4 @@
-import { expect, expectNoAxeProblems, inDays, open, reload, settled, test } from './studio.ts'
+import { expect, expectNoAxeProblems, inDays, open, reload, saved, settled, test } from './studio.ts'
 import type { Page } from '@playwright/test'
 import { startServer } from '../server.ts'
 
@@ -173,6 +173,9 @@ test('what else is due stands on Horizon: a reminder is moved there, and a pictu
 })
 
 test('the morning says which date is at risk, and leads to what would help', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/clock-mender/record`)
+  await page.getByLabel('Day it is sent').fill(inDays(40))
+  await saved(page)
   await open(page, demo.url)
   const risk = page.getByRole('region', { name: 'Dates at risk' })
   await expect(risk).toContainText(/It is to be sent .*, but First flesh is ready for a soft varnish only by/)
