@@ -109,8 +109,16 @@ export async function morningOf(db: Database, now: string, most: number = todayA
 export const todayEntries = async (db: Database, now: string): Promise<readonly TodayEntry[]> =>
   soonestFirst(await picturesToday(db, now))
 
+/** What is open wet in wet only for hours comes before all else. */
 const soonestFirst = (pictures: readonly PictureToday[]): readonly TodayEntry[] =>
-  pictures.map(({ entry }) => entry).sort((a, b) => (a.next?.day ?? Infinity) - (b.next?.day ?? Infinity))
+  pictures.map(({ entry }) => entry).sort((a, b) => closing(a) - closing(b) || dayFor(a) - dayFor(b))
+
+const closing = ({ readiness, next }: TodayEntry): number =>
+  readiness === 'ready' ? (next?.closes ?? never) : never
+
+const dayFor = ({ next }: TodayEntry): number => next?.day ?? never
+
+const never = Number.MAX_VALUE
 
 interface PictureToday {
   readonly entry: TodayEntry

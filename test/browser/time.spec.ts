@@ -1,5 +1,6 @@
 import { expect, expectNoAxeProblems, inDays, open, reload, saved, settled, test } from './studio.ts'
 import type { Page } from '@playwright/test'
+import { toldIn } from '../calendarTold.ts'
 import { startServer } from '../server.ts'
 
 const rack = (page: Page) => page.getByRole('region', { name: 'The rack' })
@@ -209,10 +210,11 @@ test('the room: a day typed, the sensor’s log taken in, a picture moved to the
   await demo.kill()
 })
 
-test('the calendar is given out at a secret address, renewed, and a reminder ticked off is gone from it', async ({
+test('the calendar, read by another program: at a secret address, renewed; a reminder moved keeps its id, ticked off it goes', async ({
   page,
   demo,
 }) => {
+  const told = async (address: string) => toldIn(await (await page.request.get(address)).text())
   await open(page, `${demo.url}/studio`)
   await page.getByRole('button', { name: 'Give out an address to subscribe to' }).click()
   const address = page.getByLabel('Address of the calendar')
@@ -220,13 +222,26 @@ test('the calendar is given out at a secret address, renewed, and a reminder tic
   const first = (await address.textContent())!
   await expect(page.getByText('Saved', { exact: true }).first()).toBeVisible()
   await expect.poll(async () => (await page.request.get(first)).status()).toBe(200)
-  expect(await (await page.request.get(first)).text()).toContain('Take the solvent drum')
+  const before = await told(first)
+  const drum = [...before.values()].find(({ summary }) => summary.startsWith('Take the solvent drum'))!
+  expect([...before.values()].every(({ isAllDay }) => isAllDay)).toBe(true)
+
   await page.getByRole('button', { name: 'a new address, the old one ends' }).click()
   await expect.poll(async () => (await page.request.get(first)).status()).toBe(404)
   const second = (await address.textContent())!
   await open(page, demo.url)
   const due = page.getByRole('region', { name: 'Also due' })
+  await due.getByRole('button', { name: /^Change: Take the solvent drum/ }).click()
+  await due.getByLabel('On', { exact: true }).fill(inDays(9))
+  await due.getByRole('button', { name: 'Save it' }).click()
+  await expect(page.getByText('The reminder is changed.', { exact: true })).toBeVisible()
+  const moved = await told(second)
+  expect(moved.get(drum.uid)).toEqual({ ...drum, sequence: drum.sequence + 1, date: inDays(9) })
+  moved.delete(drum.uid)
+  before.delete(drum.uid)
+  expect(moved).toEqual(before)
+
   await due.getByRole('button', { name: /^Done: Take the solvent drum/ }).click()
   await expect(page.getByText(/^Done: Take the solvent drum/)).toBeVisible()
-  expect(await (await page.request.get(second)).text()).not.toContain('Take the solvent drum')
+  expect(await told(second)).toEqual(before)
 })

@@ -1,5 +1,4 @@
 import { expect } from 'chai'
-import ICAL from 'ical.js'
 import { afterEach, beforeEach, describe, it } from 'mocha'
 import { aheadOf, withinDays } from '../../src/studio/ahead.ts'
 import { calendarEntries } from '../../src/studio/calendar.ts'
@@ -17,6 +16,8 @@ import { morningOf } from '../../src/studio/todayList.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { warningsOf } from '../../src/views/room/warnings.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
+import { toldIn } from '../calendarTold.ts'
+import type { Told } from '../calendarTold.ts'
 import { painting } from './bodies.ts'
 import { demoStudio, judgeAll, now } from './desk.ts'
 
@@ -24,39 +25,13 @@ const today = dayOf(now)!
 const reminder = (id: string, on: string) =>
   ({ id, on, what: 'waste', text: 'Rags to the tip', paintingId: null, doneAt: null, note: '' }) as const
 
-interface Told {
-  readonly uid: string
-  readonly sequence: number
-  readonly date: string
-  readonly isAllDay: boolean
-  readonly summary: string
-}
-
 describe('time at Tern Street', () => {
   let studio: Awaited<ReturnType<typeof demoStudio>>
   const write = (at = now) => ({ db: studio.db, at })
   /** The calendar as another program reads it. */
   const told = async (at = now): Promise<ReadonlyMap<string, Told>> => {
     await judgeAll(studio.db, at)
-    const text = await feedText(studio.db, await calendarEntries(studio.db, at), at)
-    const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent')
-    return new Map(
-      events.map((component): [string, Told] => {
-        const event = new ICAL.Event(component)
-        const sequence = Number(component.getFirstPropertyValue('sequence') ?? 0)
-        const { isDate } = event.startDate
-        return [
-          event.uid,
-          {
-            uid: event.uid,
-            sequence,
-            date: event.startDate.toString(),
-            isAllDay: isDate,
-            summary: event.summary,
-          },
-        ]
-      }),
-    )
+    return toldIn(await feedText(studio.db, await calendarEntries(studio.db, at), at))
   }
   beforeEach(async () => {
     studio = await demoStudio()

@@ -67,14 +67,14 @@ describe('the morning at Tern Street', () => {
       if (paintedDaysAgo !== null) await logPainted(write, `${id}-1`, { paintedAt: at(paintedDaysAgo) })
       await saveLayer(write, layer(`${id}-2`, id, 1, rest), null)
     }
-    await begin('dry', {}, 300)
+    await begin('a-dry-one', {}, 300)
     await begin('sitting', { wetInWet: true }, 0.05)
     await begin('set', { wetInWet: true }, 2)
     for (const id of ['wet-1', 'wet-2', 'wet-3']) await begin(id, {}, 0.5)
     await judgeAll(fresh.db, now)
     const { groups } = await morningOf(fresh.db, now)
     const [ready, , wait] = groups
-    expect(ready!.entries.map(({ paintingId }) => paintingId)).to.deep.equal(['sitting', 'dry'])
+    expect(ready!.entries.map(({ paintingId }) => paintingId)).to.deep.equal(['sitting', 'a-dry-one'])
     const { closes } = ready!.entries[0]!.next!
     expect(closes!).to.be.within(dayOf(now)!, dayOf(now)! + 1)
     expect(wait!.entries.map(({ paintingId }) => paintingId)).to.have.members([

@@ -10,15 +10,17 @@ interface AlsoDueProps {
   readonly today: string
   readonly axis: Axis
   readonly onWritten: (did: string, event: number) => void
+  /** It was opened or closed: what lies below has moved. */
+  readonly onToggle: () => void
 }
 
 /** What is to be done besides painting, as marks along the calendar; opened, as a list. */
-export function AlsoDue({ items, today, axis, onWritten }: AlsoDueProps) {
+export function AlsoDue({ items, today, axis, onWritten, onToggle }: AlsoDueProps) {
   const shown = items.filter(({ on }) => dayOf(on)! < axis.to)
   const [next] = shown
   if (!next) return null
   return (
-    <details className="relative border-t border-rule">
+    <details className="relative border-t border-rule" onToggle={onToggle}>
       <summary className="grid min-h-11 cursor-pointer items-center gap-x-4 sm:grid-cols-[15rem_1fr]">
         <span className="min-w-0 py-1 text-[0.82rem] leading-tight">
           <span className="block">

@@ -85,7 +85,9 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
     })
   const list = useRef<HTMLUListElement>(null)
   const [top, setTop] = useState(0)
-  useEffect(() => setTop(list.current?.offsetTop ?? 0), [entries.length])
+  /** How far down the document the list begins. */
+  const measure = (): void => setTop((list.current?.getBoundingClientRect().top ?? 0) + window.scrollY)
+  useEffect(measure, [entries.length])
   const rows = useWindowVirtualizer({
     count: entries.length,
     estimateSize: () => rowPx,
@@ -126,7 +128,7 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
       <div className="relative">
         <Backdrop axis={axis} today={today} working={horizon.time} />
         <MonthLine axis={axis} today={today} />
-        <AlsoDue items={ahead} today={dateOf(today)} axis={axis} onWritten={written} />
+        <AlsoDue items={ahead} today={dateOf(today)} axis={axis} onWritten={written} onToggle={measure} />
         <ul
           ref={list}
           aria-label="Paintings along the calendar"
