@@ -2,13 +2,10 @@ import { practiceOf } from '../core/practice/shipped.ts'
 import type { Practice } from '../core/practice/practice.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
-import { stageOf } from '../core/finish/stageOf.ts'
-import type { Reached, Stage } from '../core/finish/stageOf.ts'
-import type { Spot, Step } from '../core/plan/step.ts'
+import type { Stage } from '../core/finish/stageOf.ts'
 import type { Verdict } from '../core/severity.ts'
 import { nextDate, paintingOrders } from '../document/pictureDates.ts'
 import { isRemoval } from '../core/stack/kinds.ts'
-import { stateOfFilms } from '../document/stateReached.ts'
 import { stepsOfSummary } from '../document/summarySteps.ts'
 import type { SummaryLayer } from '../document/summary.ts'
 import { countPaintings, summariesOf } from '../store/assessments.ts'
@@ -17,6 +14,7 @@ import type { Database } from '../store/database.ts'
 import { practicesOf } from './practices.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
+import { stageToday } from './stageToday.ts'
 import { datesOf } from './todayList.ts'
 import { workStates } from '../document/studio.ts'
 import type { PictureDate, Settings, WorkState } from '../document/studio.ts'
@@ -126,18 +124,6 @@ function entryOf(
           certain: date.source !== 'unknown' && date.source !== 'unsound',
         }
       : null,
-    stage: summary && stageOf({ state: reachedBy(steps, today), ...summary.packing }),
+    stage: summary && stageToday(summary, steps, today),
   }
-}
-
-/** How far all that is painted and still there has come. */
-function reachedBy(steps: readonly Step[], today: number): Reached {
-  const isThere = ({ goneBy, restDays }: Spot): boolean =>
-    restDays === undefined && (goneBy === null || steps[goneBy]!.paintedDay === null)
-  const films = steps.flatMap(({ paintedDay, spots }) =>
-    paintedDay === null
-      ? []
-      : spots.filter(isThere).map(({ forecast }) => ({ forecast, age: today - paintedDay })),
-  )
-  return stateOfFilms(films)
 }

@@ -1,5 +1,6 @@
 import { chanceBy, daysAtChance, likelyDays, stateOn } from '../core/cure/forecast.ts'
 import { wetInWetDays } from '../core/cure/workable.ts'
+import type { Stage } from '../core/finish/stageOf.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { forwardDates } from '../core/plan/forward.ts'
 import type { StepDate, WorkingTime } from '../core/plan/forward.ts'
@@ -20,6 +21,7 @@ import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
+import { stageToday } from './stageToday.ts'
 
 export const readinesses = ['ready', 'touch', 'wait'] as const
 export type Readiness = (typeof readinesses)[number]
@@ -60,6 +62,8 @@ export interface TodayEntry {
   readonly touch: TouchSpot | null
   readonly verdict: Verdict
   readonly worst: string | null
+  /** How far it has come for packing. */
+  readonly stage: Stage
 }
 
 /** A date that is not safe, and of which picture. */
@@ -227,6 +231,7 @@ function todayOf(
     touch,
     verdict: summary.verdict,
     worst: summary.worst?.message ?? null,
+    stage: stageToday(summary, steps, today),
   }
 }
 

@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { dayOf, minuteOf } from '../../src/core/plan/calendar.ts'
+import { startOf } from '../../src/document/eventStart.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import type { Database } from '../../src/store/database.ts'
 import type { OpenStudio } from '../../src/store/open.ts'
@@ -11,6 +12,7 @@ import { logTouch, saveLayer } from '../../src/studio/layers.ts'
 import { versionsOfMedium } from '../../src/studio/mediumHistory.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
 import { logPainted } from '../../src/studio/painted.ts'
+import { paintingPage } from '../../src/studio/paintingList.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { morningOf, todayEntries } from '../../src/studio/todayList.ts'
@@ -88,6 +90,21 @@ describe('the morning at Tern Street', () => {
       (await todayEntries(fresh.db, later)).find((one) => one.paintingId === 'sitting')!.readiness,
     ).to.equal('wait')
     await fresh.close()
+  })
+  it('tells what each picture is safe for, as its list does; what is planned to be scraped off is still there', async () => {
+    const write = { db, at: now }
+    await savePainting(write, painting('scraped', { title: 'To be scraped' }), null)
+    await saveLayer(write, layer('s-1', 'scraped', 0), null)
+    await logPainted(write, 's-1', { paintedAt: '2026-11-23T10:00' })
+    await saveLayer(write, layer('s-2', 'scraped', 1), null)
+    for (const at of [2, 3])
+      await saveLayer(write, layer(`s-${at + 1}`, 'scraped', at, startOf('scrape')), null)
+    await judgeAll(db, now)
+    const listed = new Map((await paintingPage(db, now)).entries.map(({ id, stage }) => [id, stage]))
+    for (const { paintingId, stage } of await todayEntries(db, now))
+      expect([paintingId, stage]).to.deep.equal([paintingId, listed.get(paintingId)])
+    expect(listed.get('scraped')).to.equal('wet')
+    expect(listed.get('quince')).to.equal('touch')
   })
   it('the egg batch about to spoil comes up, and the putty does not yet', async () => {
     const titles = (await batchNotices(db, now)).entries.map(({ title, state }) => `${title}: ${state}`)

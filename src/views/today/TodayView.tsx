@@ -1,3 +1,4 @@
+import { mayBeDoneInShort } from '../../core/finish/mayBeDone.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import { useState } from 'react'
 import { inTheArea } from '../../core/words.ts'
@@ -176,7 +177,7 @@ function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: Li
 }
 
 function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: number }) {
-  const { next, touch, readiness, worst, verdict } = entry
+  const { next, touch, readiness, worst, verdict, stage } = entry
   const [touching, setTouching] = useState(false)
   const [busy, setBusy] = useState(false)
   const finish = (done: string) => (reply: Reply<{ event: number }>) => {
@@ -210,6 +211,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       </div>
       <div className="min-w-0 text-[1.02rem] leading-snug">
         <p>{sentence(entry, today)}</p>
+        {!next && <p>Today: {mayBeDoneInShort[stage]}.</p>}
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
             The chance that {spotName(touch)} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now is{' '}
