@@ -26,7 +26,7 @@ const core = {
   finish: ['stack', 'film', 'medium', 'materials', 'cure'],
   soundness: ['finish', 'stack', 'practice', 'film', 'medium', 'materials', 'cure'],
   mend: ['soundness', 'practice'],
-  plan: ['soundness', 'stack', 'practice', 'cure'],
+  plan: ['soundness', 'finish', 'stack', 'practice', 'cure'],
 }
 const coreFolder = ([folder, under]) => ({
   name: `core-falls-one-way-${folder}`,

@@ -1,5 +1,4 @@
-import { endOf, lastReady, latestStart } from '../core/plan/backward.ts'
-import type { Deadline } from '../core/plan/backward.ts'
+import { endOf, lastDayToBegin, lastReady } from '../core/plan/backward.ts'
 import type { WorkingTime } from '../core/plan/forward.ts'
 import type { Step } from '../core/plan/step.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
@@ -39,15 +38,4 @@ export function dangerTo(
   const latest = lastDayToBegin(steps, deadline, time)
   if (latest === null || latest > time.today + daysAhead) return null
   return { date, slowest: last!.step, ready: last!.day, latest }
-}
-
-/**
- * The last day the next layer may go on, wherever it is planned now, for a deadline to be met; null: it has passed, or
- * none is left to paint.
- */
-export function lastDayToBegin(steps: readonly Step[], deadline: Deadline, time: WorkingTime): number | null {
-  if (steps.every(({ paintedDay }) => paintedDay !== null)) return null
-  const free = steps.map((step) => ({ ...step, plannedDay: null }))
-  const latest = latestStart(free, deadline, time)
-  return latest === null || latest < time.today - 1 ? null : latest
 }

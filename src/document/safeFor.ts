@@ -3,9 +3,8 @@ import type { Permission, StageAction } from '../core/finish/stages.ts'
 import { varnishMonths } from '../core/plan/varnishMonths.ts'
 import type { RestMonths } from '../core/plan/varnishMonths.ts'
 import type { Assessment } from './assess.ts'
-import { packedOn } from './packed.ts'
+import { lastLaidOn, packedOn } from './packed.ts'
 import type { Picture } from './picture.ts'
-import { filmsOn } from './stateReached.ts'
 
 /** Whether something may be done with a picture; of what waits for months besides its state, which. */
 export interface SafeFor extends Permission {
@@ -17,8 +16,7 @@ export interface SafeFor extends Permission {
 export function safeForOn(picture: Picture, assessment: Assessment, day: number): readonly SafeFor[] {
   const packed = packedOn(picture, assessment, day)
   if (packed.state === 'bare') return []
-  const lastLaid = Math.max(...filmsOn(picture, assessment, day).map(({ age }) => day - age))
-  const { soft, final } = varnishMonths(lastLaid, packed.thickestUm)
+  const { soft, final } = varnishMonths(lastLaidOn(picture, assessment, day), packed.thickestUm)
   const monthsOf: Partial<Readonly<Record<StageAction, RestMonths>>> = {
     'varnish softly': soft,
     'varnish for good': final,

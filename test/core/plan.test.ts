@@ -4,20 +4,14 @@ import { forecastOf } from '../../src/core/cure/forecast.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { dateOf, dayOf, nextWorkingMorning, weekdayOf } from '../../src/core/plan/calendar.ts'
 import { forwardDates } from '../../src/core/plan/forward.ts'
-import { stepsOf } from '../../src/core/plan/step.ts'
+import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { Spot, StepIdea } from '../../src/core/plan/step.ts'
 import { dayAt, simulateReaching } from '../../src/core/plan/simulate.ts'
 
 const weekdays = [true, true, true, true, true, false, false]
 const forecast = forecastOf(stateDaysFromTable({ thicknessUm: 60, rate: 0.8 }), 60)
 const step = (rest: Partial<StepIdea & Spot> = {}): StepIdea => ({
-  paintedDay: null,
-  plannedDay: null,
-  wetInWet: false,
-  until: 'gate',
-  asks: 'gate',
-  groundReady: null,
-  spots: [{ area: '', forecast, gate: 'touch', goneBy: null, ...rest }],
+  ...undatedStep([{ area: '', forecast, gate: 'touch', goneBy: null, ...rest }]),
   ...rest,
 })
 const monday = dayOf('2026-11-23')!

@@ -3,6 +3,8 @@ import { describe, it } from 'mocha'
 import type { StageAction } from '../../src/core/finish/stages.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
 import { assess } from '../../src/document/assess.ts'
+import { stageOn } from '../../src/document/packed.ts'
+import { restedStage } from '../../src/core/plan/varnishMonths.ts'
 import { startOf } from '../../src/document/eventStart.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import { safeForOn } from '../../src/document/safeFor.ts'
@@ -50,6 +52,17 @@ describe('what a picture is safe for, with the months a varnish waits', () => {
     expect(softly.says).to.include('months')
     expect(safe([thin], 'varnish softly', '2026-11-01')!.may).to.equal(true)
     expect(safe([thin], 'show', '2026-10-30')).to.deep.include({ may: true, months: null })
+  })
+  it('what is told in a sentence waits for the same months as the table', () => {
+    const thin = picture([paintedAt('2026-09-01T10:00', layer('a', 'p', 0, { ...umber, wetThicknessUm: 4 }))])
+    const told = (on: string) => stageOn(thin, assess(thin, find), dayOf(on)!)
+    expect([told('2026-10-30'), told('2026-11-01')]).to.deep.equal(['firm', 'varnishSoft'])
+    const rest = { lastLaid: dayOf('2026-02-14')!, thickestUm: 60 }
+    const cured = (on: string) => restedStage('cured', dayOf(on)!, rest)
+    expect(cured('2026-04-13')).to.equal('firm')
+    expect(cured('2026-08-13')).to.equal('varnishSoft')
+    expect(cured('2026-08-14')).to.equal('cured')
+    expect(restedStage('touch', dayOf('2026-02-20')!, rest)).to.equal('touch')
   })
   it('nothing is said of a picture on which nothing is painted yet', () => {
     expect(safe([layer('a', 'p', 0, white)], 'show', '2026-10-01')).to.equal(undefined)

@@ -62,3 +62,14 @@ export function latestStart(
   while (!isWorked(low, time)) low--
   return low
 }
+
+/**
+ * The last day the next layer may go on, wherever it is planned now, for a deadline to be met; null: it has passed, or
+ * none is left to paint.
+ */
+export function lastDayToBegin(steps: readonly Step[], deadline: Deadline, time: WorkingTime): number | null {
+  if (steps.every(({ paintedDay }) => paintedDay !== null)) return null
+  const free = steps.map((step) => ({ ...step, plannedDay: null }))
+  const latest = latestStart(free, deadline, time)
+  return latest === null || latest < time.today - 1 ? null : latest
+}

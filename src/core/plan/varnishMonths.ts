@@ -1,3 +1,4 @@
+import type { Stage } from '../finish/stageOf.ts'
 import { monthRange } from './months.ts'
 import type { MonthRange } from './months.ts'
 
@@ -32,4 +33,16 @@ export function varnishMonths(lastLaid: number, thickestUm: number): VarnishMont
     return { least, better, ...monthRange(Math.floor(lastLaid), least, better) }
   }
   return { soft: after(softMonths), final: after(finalMonths) }
+}
+
+/** The stage that is told: a varnish waits for its months besides, however dry the picture is. */
+export function restedStage(
+  stage: Stage,
+  day: number,
+  { lastLaid, thickestUm }: { readonly lastLaid: number; readonly thickestUm: number },
+): Stage {
+  if (stage !== 'cured' && stage !== 'varnishSoft') return stage
+  const { soft, final } = varnishMonths(lastLaid, thickestUm)
+  const rested = stage === 'cured' && day < final.earliest ? 'varnishSoft' : stage
+  return rested === 'varnishSoft' && day < soft.earliest ? 'firm' : rested
 }

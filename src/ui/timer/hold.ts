@@ -2,7 +2,7 @@
 
 let lock: WakeLockSentinel | null = null
 
-/** Keeps the screen on while a timer runs. */
+/** Keeps the screen on, or lets it go. */
 export function holdScreen(wanted: boolean): void {
   if (!wanted) {
     void lock?.release().catch(() => undefined)

@@ -7,6 +7,8 @@ import type { Timer } from './timers.ts'
 
 const everyMs = 1000
 const ringsEveryMs = 8000
+/** The screen is kept on this long before one rings, and while it does: not through a night. */
+const holdsForMs = 3_600_000
 
 /** Shows the timers in the head of every page and, when one is due, one large target to hush it. */
 export function showTimers(): void {
@@ -21,7 +23,7 @@ export function showTimers(): void {
     const all = timers()
     const due = all.filter((one) => isDue(one, now))
     const running = all.filter((one) => !isDue(one, now)).sort((a, b) => a.at - b.at)
-    holdScreen(running.length > 0)
+    holdScreen(all.some(({ at }) => at - now < holdsForMs))
     menu.draw(running, now)
     const ids = due.map(({ id }) => id).join()
     if (ids !== ringing) below.replaceChildren(...due.map((one) => dueBar(one, draw)))

@@ -89,7 +89,7 @@ function starters(begin: (told: Told) => void): DocumentFragment {
     element(
       'p',
       'text-[0.8rem] text-soft',
-      'It sounds while a page of Grelta is open in this browser. A locked screen may hold it back, so the screen is kept on where the browser allows; a page in the background may ring late.',
+      'It sounds while a page of Grelta is open in this browser. A locked screen may hold it back, so the screen is kept on in the last hour where the browser allows; a page in the background may ring late.',
     ),
   )
   return all

@@ -1,9 +1,8 @@
 import { mayBeDone } from '../../core/finish/mayBeDone.ts'
-import { stageOf } from '../../core/finish/stageOf.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { listed } from '../../core/words.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { packedOn } from '../../document/packed.ts'
+import { stageOn } from '../../document/packed.ts'
 import { meetingNames } from '../../document/pictureDates.ts'
 import { stillSoft } from '../../document/stateReached.ts'
 import type { Picture } from '../../document/picture.ts'
@@ -74,12 +73,12 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
         {shown === today ? (
           <span className="text-soft">
             Drag to see the section on another day. Today:{' '}
-            {mayBeDone[stageOf(packedOn(picture, assessment, picture.today))]}
+            {mayBeDone[stageOn(picture, assessment, picture.today)]}
           </span>
         ) : (
           <>
             <span className="font-medium">{dayText(shown)}:</span>{' '}
-            {mayBeDone[stageOf(packedOn(picture, assessment, shown))]} {softText(picture, assessment, shown)}{' '}
+            {mayBeDone[stageOn(picture, assessment, shown)]} {softText(picture, assessment, shown)}{' '}
             {nextBy(picture, assessment, shown)}{' '}
             <button type="button" className="min-h-6 link" onClick={() => onDay(null)}>
               Back to today

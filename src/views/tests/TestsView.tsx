@@ -6,7 +6,8 @@ import type { Difference } from '../../core/learn/tells.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { Rack } from '../../studio/rack.ts'
 import { useEarly } from '../../ui/early.ts'
-import { upperFirst } from '../../ui/format.ts'
+import { chanceText, upperFirst } from '../../ui/format.ts'
+import { ToldFilm } from '../../ui/touch/ToldFilm.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import { Learnt } from './Learnt.tsx'
@@ -138,20 +139,8 @@ function Telling({
   if (!telling) return <p className="text-soft">No check would tell much today.</p>
   return (
     <p>
-      Most would be told today by {checks[telling.check].name} on{' '}
-      {telling.picture ? (
-        <>
-          <a className="link" href={`/paintings/${telling.picture.id}?layer=${telling.id}`}>
-            {telling.name}
-          </a>{' '}
-          of {telling.picture.title}
-        </>
-      ) : (
-        <button type="button" className="min-h-6 link" onClick={() => onOpen(telling.id)}>
-          {telling.name}
-        </button>
-      )}
-      : it is as likely to pass as not.
+      Most would be told today by {checks[telling.check].name} on <ToldFilm film={telling} onOpen={onOpen} />:
+      it passes with a chance of {chanceText(telling.chance)}.
     </p>
   )
 }

@@ -7,6 +7,8 @@ import { AheadList } from '../../ui/ahead/AheadList.tsx'
 import { ReminderForm } from '../../ui/ahead/ReminderForm.tsx'
 import { read } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
+import { chanceText } from '../../ui/format.ts'
+import { ToldFilm } from '../../ui/touch/ToldFilm.tsx'
 
 /** The one check that would tell most today, once it is known. */
 function Telling() {
@@ -18,20 +20,8 @@ function Telling() {
     <p role="status" className="min-h-11 pt-2">
       {telling && (
         <>
-          The check that would tell most today: {checks[telling.check].name} on{' '}
-          {telling.picture ? (
-            <>
-              <a className="link" href={`/paintings/${telling.picture.id}?layer=${telling.id}`}>
-                {telling.name}
-              </a>{' '}
-              of {telling.picture.title}
-            </>
-          ) : (
-            <a className="link" href={`/tests?at=${telling.id}`}>
-              {telling.name}
-            </a>
-          )}
-          .
+          The check that would tell most today: {checks[telling.check].name} on <ToldFilm film={telling} />.
+          It passes with a chance of {chanceText(telling.chance)}.
         </>
       )}
     </p>

@@ -211,7 +211,7 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
       </div>
       <div className="min-w-0 text-[1.02rem] leading-snug">
         <p>{sentence(entry, today)}</p>
-        {!next && <p>Today: {mayBeDoneInShort[stage]}.</p>}
+        {!next && mayBeDoneInShort[stage] && <p>Today: {mayBeDoneInShort[stage]}.</p>}
         {touch && touch.chance < 1 && touch.days && (
           <p className="text-[0.88rem] text-soft">
             The chance that {spotName(touch)} is {touch.gate === 'firm' ? 'firm' : 'touch dry'} by now is{' '}
