@@ -1,9 +1,10 @@
-/** Writes src/core/materials/library.ts and book.ts from data/*.csv. Run `npm run library` after changing a CSV. */
+/** Writes the core's library.ts, book.ts and exposures.ts from data/*.csv. Run `npm run library` after changing a CSV. */
 import { readFileSync, writeFileSync } from 'node:fs'
 import Papa from 'papaparse'
 import { hazardIds } from '../src/core/materials/hazards.ts'
 import type { Hazard } from '../src/core/materials/hazards.ts'
 import { solvency } from '../src/core/materials/material.ts'
+import type { Exposure } from '../src/core/air/exposure.ts'
 import type { BookEntry, BookFigure } from '../src/core/materials/bookEntry.ts'
 import type { Family, Material, Range, Shares, Solvency } from '../src/core/materials/material.ts'
 
@@ -359,7 +360,33 @@ ${entries
 }
 `
 
-if (process.argv[1]?.endsWith('library.ts'))
+const exposures = read('solvents').flatMap((row): readonly [string, Exposure][] => {
+  const pressure = ranged(row, 'vapour_pressure_kpa_20c')
+  if (!pressure || row['id'] === 'water') return []
+  return [
+    [
+      row['id']!,
+      {
+        vapourKPa: pressure,
+        molarG: Number(row['molar_mass_g_per_mol']),
+        commonMgPerM3: number(row['exposure_limit_8h_mg_m3']) ?? null,
+        strictMgPerM3: number(row['strict_exposure_limit_8h_mg_m3']) ?? null,
+        sensitises: row['sensitiser'] === 'yes',
+      },
+    ],
+  ]
+})
+
+export const exposuresSource = `// Generated from data/solvents.csv by scripts/library.ts. Do not edit: change the CSV and run \`npm run library\`.
+import type { Exposure } from './exposure.ts'
+
+export const exposures: Readonly<Record<string, Exposure>> = {
+${exposures.map(([id, exposure]) => `  ${id}: ${JSON.stringify(exposure)},`).join('\n')}
+}
+`
+
+if (process.argv[1]?.endsWith('library.ts')) {
   writeFileSync(new URL('src/core/materials/book.ts', root), bookSource)
-if (process.argv[1]?.endsWith('library.ts'))
   writeFileSync(new URL('src/core/materials/library.ts', root), librarySource)
+  writeFileSync(new URL('src/core/air/exposures.ts', root), exposuresSource)
+}

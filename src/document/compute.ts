@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { exposures } from '../core/air/exposures.ts'
+import { usualOilOut } from '../core/finish/oilOut.ts'
 import { stateIds } from '../core/cure/states.ts'
 import { policyIds } from '../core/materials/policy.ts'
 import { shippedPractices } from '../core/practice/shipped.ts'
@@ -298,6 +300,66 @@ export const planRequest = z.object({
   deadline: z.object({ on: dateSchema, needs: z.enum(stateIds) }).optional(),
 })
 export type PlanRequest = z.infer<typeof planRequest>
+
+const areaM2 = z.number().positive('An area is above zero.').max(1000, 'At most 1,000 m².')
+const mlPerM2 = z.number().positive().max(5000, 'At most 5,000 ml on a square metre.')
+const part = z.number().min(0, 'Parts cannot be below zero.').max(1e6)
+
+export const oilOutRequest = z.object({
+  areaM2,
+  mlPerM2: mlPerM2.default(usualOilOut.mlPerM2),
+  parts: z
+    .object({ oil: part, solvent: part })
+    .refine(({ oil, solvent }) => oil + solvent > 0, 'Give oil or solvent at least a part.'),
+  wipedShare: z
+    .number()
+    .min(0)
+    .max(1, 'No more can be wiped off than was rubbed on.')
+    .default(usualOilOut.wipedShare),
+})
+
+export const varnishRequest = z.object({
+  lastFilmOn: dateSchema,
+  ridgeUm: z.number().min(0).max(20000).optional(),
+  areaM2: areaM2.optional(),
+  mlPerM2PerCoat: mlPerM2.optional(),
+  coats: z.number().int('Coats are counted.').min(1, 'At least one coat.').max(12).optional(),
+})
+
+const solventId = z
+  .string()
+  .refine((id) => Object.hasOwn(exposures, id), 'No solvent of that id is known. Take one from the list.')
+const hour = z.number().min(0).max(72, 'At most three days are looked at.')
+const span = z.number().positive('It takes some time.').max(72)
+
+export const airRequest = z.object({
+  roomM3: z.number().min(1, 'A room holds at least 1 m³.').max(1e5, 'A room holds at most 100,000 m³.'),
+  airChangesPerHour: z.number().min(0).max(200, 'At most 200 changes of air an hour.'),
+  hours: span,
+  sources: z
+    .array(
+      z.union([
+        z.object({
+          solvent: solventId,
+          grams: z.number().positive('Grams are above zero.').max(1e6),
+          fromHour: hour.optional(),
+          overHours: span,
+        }),
+        z
+          .object({
+            solvent: solventId,
+            openAreaCm2: z.number().positive('An opening is above zero.').max(1e5),
+            fromHour: hour,
+            toHour: hour,
+          })
+          .refine(({ fromHour, toHour }) => fromHour < toHour, {
+            path: ['toHour'],
+            message: 'It is covered after it was opened: toHour must be above fromHour.',
+          }),
+      ]),
+    )
+    .max(100, 'At most 100 sources.'),
+})
 
 export type SoundnessRequest = z.infer<typeof soundnessRequest>
 export type FilmRequest = z.infer<typeof filmRequest>

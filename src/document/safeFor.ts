@@ -16,7 +16,7 @@ export interface SafeFor extends Permission {
 export function safeForOn(picture: Picture, assessment: Assessment, day: number): readonly SafeFor[] {
   const packed = packedOn(picture, assessment, day)
   if (packed.state === 'bare') return []
-  const { soft, final } = varnishMonths(lastLaidOn(picture, assessment, day), packed.thickestUm)
+  const { soft, final } = varnishMonths(lastLaidOn(picture, assessment, day), packed)
   const monthsOf: Partial<Readonly<Record<StageAction, RestMonths>>> = {
     'varnish softly': soft,
     'varnish for good': final,

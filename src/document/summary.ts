@@ -3,8 +3,10 @@ import { daysAtChance } from '../core/cure/forecast.ts'
 import type { Evidence } from '../core/cure/forecast.ts'
 import type { RoomClock } from '../core/cure/roomClock.ts'
 import type { PackedPicture } from '../core/finish/stageOf.ts'
+import { restartsVarnish } from '../core/finish/restsVarnish.ts'
 import { isFilm } from '../core/plan/step.ts'
 import type { StepIdea } from '../core/plan/step.ts'
+import { kindTable } from '../core/stack/kinds.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
 import { gravestOf } from './assess.ts'
@@ -27,7 +29,7 @@ import { bareFilms } from './triedLayers.ts'
 import type { BareFilm } from './triedLayers.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 9
+export const judgedByFormulas = 10
 
 /** What the lists and the morning page know of one layer without solving anything. */
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
@@ -50,6 +52,8 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   readonly need: { readonly mediumId: string; readonly ml: number } | null
   /** What it needs of each of the painter's own tubes. */
   readonly tubes: readonly { readonly tubeId: string; readonly ml: number }[]
+  /** Whether it begins the months before a varnish anew. */
+  readonly restartsVarnish: boolean
 }
 
 /** A judged painting, small enough to be read with hundreds of others. */
@@ -63,7 +67,7 @@ export interface Summary {
   /** Whether the cold makes any of it brittle as glass. */
   readonly turnsGlassy: boolean
   /** What of the painted films makes packing wait. */
-  readonly packing: Pick<PackedPicture, 'thickestUm' | 'wax'>
+  readonly packing: Pick<PackedPicture, 'thickestUm' | 'wax' | 'alkyd'>
   readonly layers: readonly SummaryLayer[]
 }
 
@@ -106,13 +110,18 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
         hours: layer.hours,
         wetThicknessUm,
         pigments: mixtureShares(paints, findOn(layer, findMaterial)),
+        restartsVarnish: !slowest || restartsVarnish(kindTable[event.kind].purpose, slowest.film),
         ...needsOf(layer, painting, slowest?.film.mix ?? null),
       }
     }),
   }
 }
 
-const packingOf = ({ thickestUm, wax }: PackedPicture): Summary['packing'] => ({ thickestUm, wax })
+const packingOf = ({ thickestUm, wax, alkyd }: PackedPicture): Summary['packing'] => ({
+  thickestUm,
+  wax,
+  alkyd,
+})
 
 /** What heat and cold do to what lies on a picture. */
 function bearsIn(picture: Picture, { layers }: Assessment): Pick<Summary, 'hottestC' | 'turnsGlassy'> {

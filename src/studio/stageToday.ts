@@ -7,18 +7,22 @@ import type { Summary } from '../document/summary.ts'
 
 /** How far what is painted has come, as it is told; what is only planned has taken nothing off. */
 export function stageToday(
-  { packing }: Pick<Summary, 'packing'>,
+  { packing, layers }: Pick<Summary, 'packing' | 'layers'>,
   steps: readonly Step[],
   today: number,
 ): Stage {
   const isThere = ({ goneBy, restDays }: Spot): boolean =>
     restDays === undefined && (goneBy === null || (steps[goneBy]?.paintedDay ?? null) === null)
-  const films = steps.flatMap(({ paintedDay, spots }) =>
+  const films = steps.flatMap(({ paintedDay, spots }, at) =>
     paintedDay === null
       ? []
-      : spots.filter(isThere).map(({ forecast }) => ({ forecast, age: today - paintedDay })),
+      : spots.filter(isThere).map(({ forecast }) => ({
+          forecast,
+          age: today - paintedDay,
+          restarts: layers[at]!.restartsVarnish,
+        })),
   )
-  const lastLaid = today - Math.min(...films.map(({ age }) => age))
+  const lastLaid = today - Math.min(...films.filter(({ restarts }) => restarts).map(({ age }) => age))
   const stage = stageOf({ state: stateOfFilms(films), ...packing })
-  return restedStage(stage, today, { lastLaid, thickestUm: packing.thickestUm })
+  return restedStage(stage, today, { ...packing, lastLaid })
 }

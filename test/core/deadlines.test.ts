@@ -83,12 +83,12 @@ describe('months as painters count them (C79)', () => {
     expect([dateOf(earliest), dateOf(advised)]).to.deep.equal(['2027-02-28', '2027-08-31'])
   })
   it('before a varnish count from the last film: 14 February gives 14 April, 14 August and 14 February', () => {
-    const { soft, final } = varnishMonths(dayOf('2026-02-14T16:00')!, 120)
+    const { soft, final } = varnishMonths(dayOf('2026-02-14T16:00')!, { thickestUm: 120 })
     expect(dateOf(soft.earliest)).to.equal('2026-04-14')
     expect([dateOf(final.earliest), dateOf(final.advised)]).to.deep.equal(['2026-08-14', '2027-02-14'])
   })
   it('before a varnish are half as long again over ridges: the thickest spot decides (C71)', () => {
-    const { soft, final } = varnishMonths(dayOf('2026-02-14')!, 500)
+    const { soft, final } = varnishMonths(dayOf('2026-02-14')!, { thickestUm: 500 })
     expect(dateOf(soft.earliest)).to.equal('2026-05-14')
     expect([dateOf(final.earliest), dateOf(final.advised)]).to.deep.equal(['2026-11-14', '2027-08-14'])
   })

@@ -8,7 +8,7 @@ import { findInLibrary } from '../../src/core/materials/find.ts'
 import { weigh } from '../../src/core/medium/weigh.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
 import type { NamedRecipe } from '../../src/core/medium/recipe.ts'
-import { bookSource, librarySource } from '../../scripts/library.ts'
+import { bookSource, exposuresSource, librarySource } from '../../scripts/library.ts'
 
 describe('what a painter types', () => {
   it('a comma is a decimal sign and fractions are read', () => {
@@ -130,7 +130,11 @@ describe('amounts', () => {
   })
   it('the shipped library is what the reference files say', () => {
     const written = (name: string): string =>
-      readFileSync(new URL(`../../src/core/materials/${name}.ts`, import.meta.url), 'utf8')
-    expect([written('library'), written('book')]).to.deep.equal([librarySource, bookSource])
+      readFileSync(new URL(`../../src/core/${name}.ts`, import.meta.url), 'utf8')
+    expect(['materials/library', 'materials/book', 'air/exposures'].map(written)).to.deep.equal([
+      librarySource,
+      bookSource,
+      exposuresSource,
+    ])
   })
 })

@@ -7,7 +7,7 @@ import type { PackedPicture } from '../../src/core/finish/stageOf.ts'
 import { permissionOf, stageActions } from '../../src/core/finish/stages.ts'
 
 const picture = (rest: Partial<PackedPicture> = {}): PackedPicture => ({
-  ...{ state: 'touch', thickestUm: 60, wax: 0, isFlexible: true, flexPlain: 1 },
+  ...{ state: 'touch', thickestUm: 60, wax: 0, isFlexible: true, flexPlain: 1, alkyd: 0 },
   ...rest,
 })
 const may = (action: Parameters<typeof permissionOf>[0], rest: Partial<PackedPicture> = {}) =>

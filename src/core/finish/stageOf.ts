@@ -18,6 +18,8 @@ export interface PackedPicture {
   readonly isFlexible: boolean
   /** The least stretch of its films, raw linseed = 1. */
   readonly flexPlain: number
+  /** Alkyd of the binder by volume, in the film that has least of it, 0..1. */
+  readonly alkyd: number
 }
 
 const [impastoUm, waxyFrom] = [500, 0.05]
