@@ -18,9 +18,18 @@ export const eventSchema = z.discriminatedUnion('kind', [
     kind: z.literal('isolating'),
     pastEdgeMm: z.number().min(0).max(pastEdgeMm.most).default(0),
   }),
-  /** Of what is laid on, wiped off again. */
-  z.object({ kind: z.literal('oil-out'), wiped: z.number().min(0).max(0.99) }),
-  z.object({ kind: z.enum(['temporary-varnish', 'varnish']), coats }),
+  /** Of what is laid on, wiped off again; and the patches it was for: absent, all of its areas. */
+  z.object({
+    kind: z.literal('oil-out'),
+    wiped: z.number().min(0).max(0.99),
+    patches: z.array(idSchema).max(60).optional(),
+  }),
+  z.object({
+    kind: z.enum(['temporary-varnish', 'varnish']),
+    coats,
+    /** Whether it holds a light absorber; absent: not told. */
+    absorber: z.boolean().optional(),
+  }),
   /** Null: with a dry cloth. */
   z.object({ kind: z.literal('wipe'), takes: share, solvent: idSchema.nullable() }),
   z.object({ kind: z.literal('scrape'), takes: share }),

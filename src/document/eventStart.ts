@@ -1,3 +1,4 @@
+import { usualOilOut } from '../core/finish/oilOut.ts'
 import { pastEdgeMm } from '../core/stack/event.ts'
 import { isClearKind, isRemoval, kindTable } from '../core/stack/kinds.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
@@ -16,7 +17,7 @@ export function eventOfKind(kind: EventKind): PictureEvent {
     case 'isolating':
       return { kind, pastEdgeMm: pastEdgeMm.enough }
     case 'oil-out':
-      return { kind, wiped: 0.7 }
+      return { kind, wiped: usualOilOut.wipedShare }
     case 'temporary-varnish':
     case 'varnish':
       return { kind, coats: 1 }

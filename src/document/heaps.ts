@@ -5,11 +5,11 @@ import type { Heap } from '../core/palette/heap.ts'
 import { shortNameOf } from '../core/materials/find.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import { areaCm2Of } from './area.ts'
+import type { SizedPainting } from './area.ts'
 import type { LayerDocument } from './layer.ts'
 import type { HeapDocument, PaletteDocument } from './palette.ts'
 import { asLoosePaint } from './paints.ts'
 import type { Paint } from './paints.ts'
-import type { PaintingDocument } from './studio.ts'
 import type { OwnTube } from './tube.ts'
 
 /* Read off a palette without its schema: pages look at heaps, and only the studio checks them. */
@@ -59,7 +59,7 @@ export function paletteOf(
     LayerDocument,
     'id' | 'palette' | 'paints' | 'medium' | 'thinner' | 'besides' | 'wetThicknessUm' | 'areas' | 'event'
   >,
-  painting: Pick<PaintingDocument, 'widthCm' | 'heightCm' | 'areas'>,
+  painting: SizedPainting,
 ): PaletteDocument {
   if (layer.palette) return layer.palette
   const { paints, medium, thinner } = layer

@@ -10,6 +10,9 @@ import { departureSchema } from './departure.ts'
 import { fingerSchema } from './finger.ts'
 import { reminderSchema } from './reminder.ts'
 import { dryingClimateSchema, placeSchema, readingSchema, seasonSchema } from './room.ts'
+import { owedSchema } from './owed.ts'
+import { patchSchema } from './patch.ts'
+import { spotTestSchema } from './spotTest.ts'
 import { swatchSchema } from './swatch.ts'
 import { trialSchema } from './trial.ts'
 import { shapeSchema } from './shape.ts'
@@ -181,6 +184,12 @@ export const paintingSchema = z.object({
     .default([]),
   /** The photograph its map is drawn on; null: a bare rectangle. */
   mapPhoto: photoSchema.nullable().default(null),
+  /** Its surface as it was seen, oldest first. */
+  patches: z.array(patchSchema).max(400, 'At most 400 patches.').default([]),
+  /** What was agreed of its varnish, where it leaves without; null: nothing. */
+  owed: owedSchema.nullable().default(null),
+  /** Solvents tried on it before a varnish was taken off. */
+  spotTests: z.array(spotTestSchema).max(200, 'At most 200 spot tests.').default([]),
   /** Hints at soft habits that the painter does not want on this picture. */
   habitsOff: z.array(z.enum(habitIds)).default([]),
   note: noteSchema.default(''),

@@ -34,6 +34,27 @@ export function drawnShares(areas: readonly MappedArea[], aspect: number): Reado
   return new Map([...counts].map(([id, count]) => [id, count / places ** 2]))
 }
 
+/** What lies under a drawing: its share of the surface, 0..1, and the area most of it lies in; null: in none that is drawn. */
+export function liesUnder(
+  shapes: readonly MapShape[],
+  areas: readonly MappedArea[],
+  aspect: number,
+): { readonly share: number; readonly area: string | null } {
+  const drawn = areas.filter((area) => area.shapes.length > 0).toReversed()
+  const counts = new Map<string | null, number>()
+  let all = 0
+  for (let row = 0; row < places; row++)
+    for (let column = 0; column < places; column++) {
+      const [x, y] = [(column + 0.5) / places, (row + 0.5) / places]
+      if (!shapes.some((shape) => covers(shape, x, y, aspect))) continue
+      const area = drawn.find((one) => one.shapes.some((shape) => covers(shape, x, y, aspect)))?.id ?? null
+      counts.set(area, (counts.get(area) ?? 0) + 1)
+      all++
+    }
+  const [most] = [...counts].sort(([, a], [, b]) => b - a)
+  return { share: all / places ** 2, area: most?.[0] ?? null }
+}
+
 function covers(shape: MapShape, x: number, y: number, aspect: number): boolean {
   switch (shape.kind) {
     case 'box':
