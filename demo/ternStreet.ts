@@ -7,6 +7,7 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
 import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
+import { quincePatches } from './surface.ts'
 import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
 import type { LayerIdea } from './saltPans.ts'
 import { swatchesOf, trialsOf } from './rack.ts'
@@ -502,6 +503,7 @@ export function ternStreet(now: string): StudioDocument {
         support: 'cotton_stretched',
         practice: 'direct',
         state: 'resting',
+        patches: quincePatches(today),
         place: 'drying rack, third shelf',
         note: 'All in one day. The table has gone dull; do not judge the darks until it is oiled out.',
         areas: [

@@ -1,4 +1,4 @@
-import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { dateOf, dayOf, minuteOf } from '../core/plan/calendar.ts'
 
 /* How dates are written everywhere, by the platform's own names of days and months. */
 
@@ -39,6 +39,10 @@ export function minuteText(iso: string): string {
   const day = dayOf(iso)!
   return `${weekday(day)} ${dateText(iso)}, ${iso.slice(11, 16)}`
 }
+
+/** An hour of today or tomorrow: "17:00", "9:30 tomorrow". */
+export const hourText = (day: number, today: number): string =>
+  `${minuteOf(day).slice(11).replace(/^0/, '')}${Math.floor(day) > Math.floor(today) ? ' tomorrow' : ''}`
 
 /** A span of dates: "3–11 Dec", "28 Nov–4 Dec", "28 Dec 2026–4 Jan 2027". */
 export function datesText(low: number, high: number): string {

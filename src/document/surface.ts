@@ -3,6 +3,7 @@ import type { SheenPlace, Trust } from '../core/finish/sheen.ts'
 import { sinkingBecause, sinkingOf } from '../core/film/sinking.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { covers, restId } from '../core/stack/area.ts'
+import { inTheArea } from '../core/words.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
@@ -58,12 +59,12 @@ export function surfaceOf(
   const topIn = (area: string | null): FilmOnDay | null =>
     films.findLast(({ spot }) => (area === null ? true : spot.area === area)) ?? null
   const areaName = (id: string | null): string =>
-    assessment.areas.find(({ area }) => area.id === id)?.area.name ?? 'the picture'
+    assessment.areas.find(({ area }) => area.id === (id ?? restId))?.area.name ?? 'the picture'
   const patches = painting.patches.toReversed().map((patch): SurfacePatch => {
     const top = topIn(areaOfPatch(patch, assessment))
     return {
       patch,
-      name: `${patch.sheen} patch, ${areaName(patch.area)}`,
+      name: `the ${patch.sheen} patch ${inTheArea(areaName(patch.area))}`,
       sheen: patch.sheen,
       share: patch.share,
       lightness: top && lightnessOf(top.layer),

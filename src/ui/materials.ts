@@ -61,6 +61,7 @@ export const materialRoles = {
   /** What takes paint or varnish off. */
   remover: roleOf('solvent', ({ id }) => id !== 'water'),
   filler: roleOf('extender'),
+  varnish: roleOf('varnish'),
 } as const
 export type MaterialRole = keyof typeof materialRoles
 

@@ -213,7 +213,11 @@ describe('before a varnish (C86, C67)', () => {
 })
 
 describe('taking a varnish off again (C87, C93)', () => {
-  const washed = paintedAt('2025-02-14T10:00', layer('w', 'p', 0, { ...startOf('wash'), areas: ['B'] }))
+  const soupy = { thinner: { material: 'gum_turpentine', parts: 4 }, wetThicknessUm: 12 }
+  const washed = paintedAt(
+    '2025-02-14T10:00',
+    layer('w', 'p', 0, { ...startOf('wash'), ...soupy, areas: ['B'] }),
+  )
   const bound = paintedAt('2025-02-14T12:00', layer('b', 'p', 1, { ...white, areas: ['A'] }))
   const parted: Partial<Picture> = { painting: painting('p', { ground: 'chalk_glue_gesso' }) }
   it('an underbound wash in B: no solvent test in B without a conservator', () => {

@@ -10,7 +10,7 @@ import { gainWords, sentenceOf } from '../../src/views/promise/words.ts'
 import { dayScale } from '../../src/views/tests/scale.ts'
 import { drawnAs, newSwatch } from '../../src/views/tests/plans.ts'
 import { riskWords } from '../../src/views/today/DatesAtRisk.tsx'
-import { hourText } from '../../src/views/today/TodayView.tsx'
+import { hourText } from '../../src/document/dateText.ts'
 
 const today = dayOf('2026-11-27')!
 const weekdays = [true, true, true, true, true, false, false]

@@ -1,4 +1,4 @@
-import { Brush, Lasso, Plus, Square, X } from 'lucide-react'
+import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { mostAreas } from '../../core/stack/area.ts'
 import { namedAreasOf, newArea } from '../../document/areas.ts'
@@ -12,33 +12,23 @@ import type { Reading } from '../../ui/fields.tsx'
 import { about, dateText } from '../../ui/format.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
+import { MapTools } from '../../ui/map/MapTools.tsx'
+import { aspectOf } from '../../ui/map/tools.ts'
+import type { Tool } from '../../ui/map/tools.ts'
 import { BoxFields } from './BoxFields.tsx'
-
-export const tools = ['outline', 'stroke', 'box'] as const
-export type Tool = (typeof tools)[number]
 
 interface MapProps {
   readonly picture: Picture
   readonly onChange: (change: Partial<PaintingDocument>) => void
 }
 
-const stage = later(() => import('./MapStage.tsx').then(({ MapStage }) => MapStage))
-
-const toolNames: Readonly<Record<Tool, string>> = {
-  outline: 'Draw round it',
-  stroke: 'Brush over it',
-  box: 'Draw a box',
-}
-const toolIcons = { outline: Lasso, stroke: Brush, box: Square } as const
-
-/** Side of a picture whose size is not told, cm. */
-const assumedCm = 50
+const stage = later(() => import('../../ui/map/MapStage.tsx').then(({ MapStage }) => MapStage))
 
 /** The parts of a picture, drawn over its photograph or a bare rectangle; their shares are measured from the drawing. */
 export function AreaMap({ picture, onChange }: MapProps) {
   const { painting } = picture
-  const { widthCm, heightCm, photos, mapPhoto } = painting
-  const aspect = (heightCm ?? assumedCm) / (widthCm ?? assumedCm)
+  const { photos, mapPhoto } = painting
+  const aspect = aspectOf(painting)
   const areas = namedAreasOf(picture)
   const [chosen, choose] = useState<string | null>(null)
   const area = areas.find(({ id }) => id === chosen) ?? areas[0]
@@ -76,21 +66,7 @@ export function AreaMap({ picture, onChange }: MapProps) {
           />
         )}
       </div>
-      <div className="mt-2 flex flex-wrap items-center gap-1" role="group" aria-label="Drawing tools">
-        {tools.map((one) => {
-          const Icon = toolIcons[one]
-          return (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={tool === one}
-              className="inline-flex min-h-11 items-center gap-1.5 border border-transparent px-2.5 aria-pressed:border-ink aria-pressed:bg-sheet"
-              onClick={() => setTool(one)}
-            >
-              <Icon size={16} aria-hidden="true" /> {toolNames[one]}
-            </button>
-          )
-        })}
+      <MapTools tool={tool} onTool={setTool}>
         {area && area.shapes.length > 0 && (
           <button
             type="button"
@@ -100,14 +76,14 @@ export function AreaMap({ picture, onChange }: MapProps) {
             Take its last shape back
           </button>
         )}
-      </div>
+      </MapTools>
       <div
         className="mt-1 w-full max-w-[40rem] border border-rule bg-sheet"
         style={{ aspectRatio: `${1 / aspect}` }}
       >
         {Stage && (
           <Stage
-            areas={areas}
+            things={areas.map((one) => ({ ...one, colour: areaColour(one, areas) }))}
             chosen={area?.id ?? null}
             tool={tool}
             aspect={aspect}

@@ -11,6 +11,7 @@ import { read, send } from '../../ui/client.ts'
 import type { Reply } from '../../ui/client.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import type { BatchEntry } from '../../studio/batchList.ts'
+import { hourText } from '../../document/dateText.ts'
 import { chanceText, datesText, dateText, dayText, mlText } from '../../ui/format.ts'
 import { goAndSay, useDone } from '../../ui/done.ts'
 import { useEarly } from '../../ui/early.ts'
@@ -18,7 +19,7 @@ import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
-import { dateOf, minuteOf } from '../../core/plan/calendar.ts'
+import { dateOf } from '../../core/plan/calendar.ts'
 import type { AheadItem } from '../../studio/ahead.ts'
 import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
@@ -290,10 +291,6 @@ function sentence({ next, touch, readiness }: TodayEntry, today: number): string
     ? `No date for ${next.name}: ${undatedBecause[next.source]}.`
     : `Too early for ${next.name}: wait until about ${dayText(next.day)}.`
 }
-
-/** An hour of today or tomorrow: "17:00", "9:30 tomorrow". */
-export const hourText = (day: number, today: number): string =>
-  `${minuteOf(day).slice(11).replace(/^0/, '')}${Math.floor(day) > Math.floor(today) ? ' tomorrow' : ''}`
 
 /** A layer, and where on the picture it decides. */
 const spotName = ({ name, area }: TouchSpot): string => (area === null ? name : `${name} ${inTheArea(area)}`)

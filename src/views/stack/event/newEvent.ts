@@ -34,8 +34,16 @@ const firstStart = startOf('wash', true)
 /** What happens to what is painted already, however much is still planned over it. */
 const toWhatIsPainted = (kind: EventKind): boolean => isRemoval(kind) || kind === 'oil-out'
 
-/** A new event of this kind: on top, or over what is painted; what takes paint off goes where the painter is looking. */
-export function newEvent(picture: LoadedPicture, kind: EventKind, area: string): readonly LayerWrite[] {
+/**
+ * A new event of this kind: on top, or over what is painted; what takes paint off goes where the painter is looking.
+ * @param more what is known of it besides
+ */
+export function newEvent(
+  picture: LoadedPicture,
+  kind: EventKind,
+  area: string,
+  more: Partial<LayerDocument> = {},
+): readonly LayerWrite[] {
   const { painting, layers, settings } = picture
   const isFirstPaint = kind === 'paint' && layers.length === 0
   const paintName = layers.length === 0 ? 'First layer' : `Layer ${layers.length + 1}`
@@ -47,6 +55,7 @@ export function newEvent(picture: LoadedPicture, kind: EventKind, area: string):
     ...startOf(kind, settings.policies.includes('solvent')),
     ...(isFirstPaint && { paints: firstStart.paints, wetThicknessUm: firstStart.wetThicknessUm }),
     areas: isRemoval(kind) && area !== restId ? [area] : [],
+    ...more,
   })
   const painted = layers.findLast((layer) => layer.painted !== null && covers(brushOf(layer), area))
   return above(picture, toWhatIsPainted(kind) ? painted : undefined, [made])

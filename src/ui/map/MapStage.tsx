@@ -1,12 +1,22 @@
 import { useEffect, useRef, useState } from 'react'
 import { Group, Image, Layer, Line, Rect, Stage, Text } from 'react-konva'
 import type { Shape } from '../../document/shape.ts'
-import type { AreaDocument } from '../../document/studio.ts'
-import { areaColour } from '../../document/areaMap.ts'
-import type { Tool } from './AreaMap.tsx'
+import { Hatched } from './Hatched.tsx'
+import type { Hatch } from './hatch.ts'
+import type { Tool } from './tools.ts'
 
-interface StageProps {
-  readonly areas: readonly AreaDocument[]
+/** Something drawn on the map of a picture. */
+export interface MapThing {
+  readonly id: string
+  readonly name: string
+  readonly shapes: readonly Shape[]
+  readonly colour: string
+  /** How it catches the light; absent: a plain colour. */
+  readonly hatch?: Hatch
+}
+
+export interface StageProps {
+  readonly things: readonly MapThing[]
   readonly chosen: string | null
   readonly tool: Tool
   /** Height over width of the picture. */
@@ -14,7 +24,7 @@ interface StageProps {
   /** Hash of the photograph under the map. */
   readonly photo: string | null
   readonly onShape: (shape: Shape) => void
-  readonly onChoose: (area: string) => void
+  readonly onChoose: (id: string) => void
 }
 
 /** A brush stroke is so wide, of the picture's width. */
@@ -34,12 +44,13 @@ interface Drawing {
   readonly points: readonly number[]
 }
 
-/** The map itself: parts over the photograph, and the one that is being drawn. */
-export function MapStage({ areas, chosen, tool, aspect, photo, onShape, onChoose }: StageProps) {
+/** The map itself: what is drawn over the photograph, and the shape that is being drawn. */
+export function MapStage({ things, chosen, tool, aspect, photo, onShape, onChoose }: StageProps) {
   const box = useRef<HTMLDivElement>(null)
   const [width, setWidth] = useState(0)
   const [drawing, setDrawing] = useState<Drawing | null>(null)
   const image = useImage(photo)
+  const lettersHere = useLetters()
   useEffect(() => {
     const element = box.current
     if (!element) return
@@ -91,38 +102,32 @@ export function MapStage({ areas, chosen, tool, aspect, photo, onShape, onChoose
             )}
           </Layer>
           <Layer>
-            {areas.map((area) => (
-              <Group
-                key={area.id}
-                opacity={area.id === chosen ? 0.62 : 0.34}
-                onClick={() => onChoose(area.id)}
-              >
-                {area.shapes.map((shape, at) => (
-                  <Drawn
-                    key={at}
-                    shape={shape}
-                    width={width}
-                    height={height}
-                    colour={areaColour(area, areas)}
-                  />
-                ))}
+            {things.map(({ id, shapes, colour, hatch }) => (
+              <Group key={id} opacity={opacityOf(id === chosen, hatch)} onClick={() => onChoose(id)}>
+                {shapes.map((shape, at) =>
+                  hatch ? (
+                    <Hatched key={at} shape={shape} width={width} height={height} hatch={hatch} />
+                  ) : (
+                    <Drawn key={at} shape={shape} width={width} height={height} colour={colour} />
+                  ),
+                )}
               </Group>
             ))}
-            {areas.flatMap((area) => {
-              const middle = area.shapes[0] && middleOf(area.shapes[0])
+            {things.flatMap(({ id, name, shapes }) => {
+              const middle = lettersHere && name && shapes[0] && middleOf(shapes[0])
               return middle
                 ? [
                     <Text
-                      key={area.id}
+                      key={id}
                       listening={false}
                       x={middle.x * width - nameWidth / 2}
                       y={middle.y * height - 9}
                       width={nameWidth}
                       align="center"
-                      text={area.name}
-                      fontFamily="Instrument Sans Variable"
+                      text={name}
+                      fontFamily={face}
                       fontSize={17}
-                      fontStyle={area.id === chosen ? 'bold' : 'normal'}
+                      fontStyle={id === chosen ? 'bold' : 'normal'}
                       fill="#1f1b16"
                       stroke="#f4efe4"
                       strokeWidth={4}
@@ -140,6 +145,11 @@ export function MapStage({ areas, chosen, tool, aspect, photo, onShape, onChoose
 }
 
 const nameWidth = 200
+const face = 'Instrument Sans Variable'
+
+/** A hatch lets the picture through by itself. */
+const opacityOf = (isChosen: boolean, hatch: Hatch | undefined): number =>
+  hatch ? (isChosen ? 1 : 0.8) : isChosen ? 0.62 : 0.34
 
 /** About the middle of a shape, as fractions of the picture. */
 function middleOf(shape: Shape): Place {
@@ -203,6 +213,13 @@ function Drawn({ shape, width, height, colour }: DrawnProps) {
         />
       )
   }
+}
+
+/** Whether the face names are written in has come: a canvas does not write them anew by itself. */
+function useLetters(): boolean {
+  const [here, setHere] = useState(false)
+  useEffect(() => void document.fonts.load(`17px "${face}"`).finally(() => setHere(true)), [])
+  return here
 }
 
 /** A photograph by its hash, once it has come. */

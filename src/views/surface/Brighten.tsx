@@ -1,0 +1,56 @@
+import { brightenAdvice, brighteningNames } from '../../core/finish/brighten.ts'
+import type { BrightenAdvice } from '../../core/finish/brighten.ts'
+import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import type { Assessment } from '../../document/assess.ts'
+import { refusedBy } from '../../document/oilOutEffect.ts'
+import { meetingNames, nextDate } from '../../document/pictureDates.ts'
+import { packedOn } from '../../document/packed.ts'
+import { practiceOfPainting } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture.ts'
+import type { PictureSurface } from '../../document/surface.ts'
+import { dateText } from '../../ui/format.ts'
+import { VerdictMark } from '../../ui/Verdict.tsx'
+
+const marks: Readonly<Record<BrightenAdvice['advice'], readonly ['sound' | 'watch' | 'unsound', string]>> = {
+  do: ['sound', 'yes'],
+  may: ['watch', 'if you like'],
+  not: ['unsound', 'no'],
+}
+
+/** Oil it out, give it a temporary varnish, or leave it: which is wise now, and why. */
+export function Brighten({
+  picture,
+  assessment,
+  surface,
+}: {
+  readonly picture: Picture
+  readonly assessment: Assessment
+  readonly surface: PictureSurface
+}) {
+  const { painting, practices, today } = picture
+  const due = nextDate(painting, dateOf(today))
+  const advice = brightenAdvice({
+    isGoingOn: surface.next !== null,
+    showDays: due ? dayOf(due.on)! - Math.floor(today) : null,
+    state: packedOn(picture, assessment, today).state,
+    oilingOut: practiceOfPainting(painting, practices).oilingOut,
+    refusesOil: refusedBy(picture, assessment, { areas: [] }),
+  })
+  return (
+    <section aria-label="What may be done about it">
+      <h2 className="border-b border-ink pb-1 text-xl">What may be done about it</h2>
+      <p className="pt-1 text-[0.9rem] text-soft">
+        {surface.next ? `${surface.next.name} is still to be painted` : 'No more paint is planned'}
+        {due ? `; it is to be ${meetingNames[due.what]} on ${dateText(due.on)}.` : '; no date is set.'}
+      </p>
+      <ul>
+        {advice.map(({ what, advice: one, because }) => (
+          <li key={what} className="border-b border-rule py-1.5 leading-snug">
+            <VerdictMark verdict={marks[one][0]} size={12} />{' '}
+            <span className="font-medium">{brighteningNames[what]}</span>: {marks[one][1]}, {because}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
