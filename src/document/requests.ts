@@ -70,6 +70,7 @@ export const readingsCsvRequest = z.object({
 })
 export const planLayerRequest = z.object({ on: dateSchema.nullable() })
 export const moveRequest = z.object({ placeId: idSchema, on: dateSchema })
+export const varnishDoneRequest = z.object({ on: dateSchema.nullable() })
 export const takeSensorRequest = z.object({ placeId: idSchema })
 export const saveReminderRequest = z.object({ reminder: reminderSchema, seen })
 export const countsRequest = z.object({ counts: z.boolean(), seen: z.number().int().min(0) })

@@ -1,11 +1,14 @@
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import { monthsAfterDate } from '../core/plan/months.ts'
+import { owedWayNames } from '../document/owedWords.ts'
 import { nextLookOf } from '../document/nextLook.ts'
 import type { Reminder } from '../document/reminder.ts'
 import type { Revised } from '../document/studio.ts'
 import type { Database } from '../store/database.ts'
 import { list, listByIds, listHolding } from '../store/records.ts'
 import { batchNotices } from './batchList.ts'
+import { owedVarnishes } from './owed.ts'
+import type { OwedVarnish } from './owed.ts'
 
 /** What is to be done on a day besides painting: own reminders, tests to look at, batches to use, varnish visits. */
 export interface AheadItem {
@@ -28,12 +31,17 @@ const visitMonths = 6
 
 /** Everything ahead and overdue, soonest first. */
 export async function aheadOf(db: Database, now: string): Promise<readonly AheadItem[]> {
-  const kept = await list(db, 'reminder')
+  const agreed = await owedVarnishes(db)
+  const agreedVisits = new Set(agreed.map(({ paintingId }) => visitId(paintingId)))
+  // What was agreed on says when: a visit that was only proposed speaks no more.
+  const kept = (await list(db, 'reminder')).filter(({ id }) => !agreedVisits.has(id))
+  const spokenFor = new Set([...kept.map(({ id }) => id), ...agreedVisits])
   const items = [
     ...(await reminders(db, kept)),
     ...(await testsDue(db)),
     ...(await batchesToUse(db, now)),
-    ...(await varnishVisits(db, now, new Set(kept.map(({ id }) => id)))),
+    ...(await varnishVisits(db, now, spokenFor)),
+    ...agreed.filter(({ owed }) => owed.doneOn === null).map(owedItem),
   ]
   return items.sort((a, b) => a.on.localeCompare(b.on) || a.says.localeCompare(b.says))
 }
@@ -133,9 +141,20 @@ async function varnishVisits(
 }
 
 const longestId = 64
+const visitId = (paintingId: string): string => `visit-${paintingId}`.slice(0, longestId)
+
+/** A varnish that was agreed on: it goes by itself once it is done. */
+const owedItem = ({ paintingId, title, owed, ml }: OwedVarnish): AheadItem => ({
+  uid: `reminder-${visitId(paintingId)}`,
+  on: owed.due,
+  says: `${title}: its varnish, ${owedWayNames[owed.way]}${ml === null ? '' : ` (${Math.ceil(ml)} ml)`}`,
+  address: `/paintings/${paintingId}/finish`,
+  paintingId,
+  reminder: null,
+})
 
 const visitTo = (paintingId: string, on: string): AheadReminder => ({
-  id: `visit-${paintingId}`.slice(0, longestId),
+  id: visitId(paintingId),
   on,
   what: 'varnish-visit',
   text: 'varnish visit, six months after it was handed over',

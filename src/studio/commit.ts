@@ -23,6 +23,8 @@ export interface Plan {
   readonly wishes: readonly Wish[]
   /** The event that it takes back. */
   readonly undoes?: number
+  /** What else is done once it is written, in the same transaction. */
+  readonly afterwards?: (trx: Trx) => Promise<void>
 }
 
 /** A thing as a write left it; no body: it is gone. */
@@ -59,11 +61,12 @@ export const commit = (
     await deferReferences(trx)
     const done = once === null ? null : await eventOnce(trx, once)
     if (done !== null) return writtenBy(trx, done)
-    const { what, paintingId = null, wishes, undoes } = await planned(trx)
+    const { what, paintingId = null, wishes, undoes, afterwards } = await planned(trx)
     const { event, touched } = await change(trx, { at, paintingId, what, once }, wishes)
     await holdTogether(trx, at, touched)
     await askToJudge(trx, at, touched)
     if (undoes !== undefined) await markUndone(trx, undoes, event)
+    await afterwards?.(trx)
     return writtenBy(trx, event)
   })
 

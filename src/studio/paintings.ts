@@ -1,6 +1,7 @@
 import { placeIn } from '../document/places.ts'
 import type { PaintingDocument } from '../document/studio.ts'
 import type { Wish } from '../store/history.ts'
+import { forgetAddressIn } from '../store/forget.ts'
 import { listOf } from '../store/records.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
@@ -34,6 +35,19 @@ export const movePainting = (
       what: `Moved ${painting.title} to ${name}`,
       paintingId: id,
       wishes: [{ kind: 'painting', id, body: { ...painting, moves }, seen: revision }],
+    }
+  })
+
+/** Forgets where the owner of a painting lives, in the history too; a backup made before keeps it. */
+export const forgetAddress = (write: Write, id: string): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...painting } = await findOrRefuse(trx, 'painting', id)
+    const owed = painting.owed && { ...painting.owed, address: '' }
+    return {
+      what: `Forgot an address of ${painting.title}`,
+      paintingId: id,
+      wishes: [{ kind: 'painting', id, body: { ...painting, owed }, seen: revision }],
+      afterwards: (written) => forgetAddressIn(written, id),
     }
   })
 

@@ -44,46 +44,51 @@ import type * as r41 from '../pages/api/mediums/[id]/consequences.ts'
 import type * as r42 from '../pages/api/mediums/[id]/index.ts'
 import type * as r43 from '../pages/api/mediums/[id]/sheet.pdf.ts'
 import type * as r44 from '../pages/api/mediums/index.ts'
-import type * as r45 from '../pages/api/paintings/[id]/index.ts'
-import type * as r46 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r47 from '../pages/api/paintings/[id]/move.ts'
-import type * as r48 from '../pages/api/paintings/[id]/order.ts'
-import type * as r49 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r50 from '../pages/api/paintings/[id]/promise.ts'
-import type * as r51 from '../pages/api/paintings/index.ts'
-import type * as r52 from '../pages/api/photos/[hash].ts'
-import type * as r53 from '../pages/api/practices/[id].ts'
-import type * as r54 from '../pages/api/practices/index.ts'
-import type * as r55 from '../pages/api/rack.ts'
-import type * as r56 from '../pages/api/readings.csv.ts'
-import type * as r57 from '../pages/api/readings/[id].ts'
-import type * as r58 from '../pages/api/readings/index.ts'
-import type * as r59 from '../pages/api/reminders/[id].ts'
-import type * as r60 from '../pages/api/reminders/index.ts'
-import type * as r61 from '../pages/api/room.ts'
-import type * as r62 from '../pages/api/scale/index.ts'
-import type * as r63 from '../pages/api/sensor.ts'
-import type * as r64 from '../pages/api/settings.ts'
-import type * as r65 from '../pages/api/shelf.csv.ts'
-import type * as r66 from '../pages/api/shelf/[id].ts'
-import type * as r67 from '../pages/api/shelf/index.ts'
-import type * as r68 from '../pages/api/shopping.ts'
-import type * as r69 from '../pages/api/since.ts'
-import type * as r70 from '../pages/api/swatches/[id]/index.ts'
-import type * as r71 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r72 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r73 from '../pages/api/swatches/index.ts'
-import type * as r74 from '../pages/api/telling.ts'
-import type * as r75 from '../pages/api/tests/[id].ts'
-import type * as r76 from '../pages/api/today.ts'
-import type * as r77 from '../pages/api/trials/[id].ts'
-import type * as r78 from '../pages/api/trials/index.ts'
-import type * as r79 from '../pages/api/tubes.csv.ts'
-import type * as r80 from '../pages/api/tubes/[id]/index.ts'
-import type * as r81 from '../pages/api/tubes/[id]/need.ts'
-import type * as r82 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r83 from '../pages/api/tubes/index.ts'
-import type * as r84 from '../pages/api/undo.ts'
+import type * as r45 from '../pages/api/owed.ts'
+import type * as r46 from '../pages/api/paintings/[id]/forget-address.ts'
+import type * as r47 from '../pages/api/paintings/[id]/index.ts'
+import type * as r48 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r49 from '../pages/api/paintings/[id]/letter.pdf.ts'
+import type * as r50 from '../pages/api/paintings/[id]/move.ts'
+import type * as r51 from '../pages/api/paintings/[id]/order.ts'
+import type * as r52 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r53 from '../pages/api/paintings/[id]/promise.ts'
+import type * as r54 from '../pages/api/paintings/[id]/sheet.pdf.ts'
+import type * as r55 from '../pages/api/paintings/[id]/varnish-done.ts'
+import type * as r56 from '../pages/api/paintings/index.ts'
+import type * as r57 from '../pages/api/photos/[hash].ts'
+import type * as r58 from '../pages/api/practices/[id].ts'
+import type * as r59 from '../pages/api/practices/index.ts'
+import type * as r60 from '../pages/api/rack.ts'
+import type * as r61 from '../pages/api/readings.csv.ts'
+import type * as r62 from '../pages/api/readings/[id].ts'
+import type * as r63 from '../pages/api/readings/index.ts'
+import type * as r64 from '../pages/api/reminders/[id].ts'
+import type * as r65 from '../pages/api/reminders/index.ts'
+import type * as r66 from '../pages/api/room.ts'
+import type * as r67 from '../pages/api/scale/index.ts'
+import type * as r68 from '../pages/api/sensor.ts'
+import type * as r69 from '../pages/api/settings.ts'
+import type * as r70 from '../pages/api/shelf.csv.ts'
+import type * as r71 from '../pages/api/shelf/[id].ts'
+import type * as r72 from '../pages/api/shelf/index.ts'
+import type * as r73 from '../pages/api/shopping.ts'
+import type * as r74 from '../pages/api/since.ts'
+import type * as r75 from '../pages/api/swatches/[id]/index.ts'
+import type * as r76 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r77 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r78 from '../pages/api/swatches/index.ts'
+import type * as r79 from '../pages/api/telling.ts'
+import type * as r80 from '../pages/api/tests/[id].ts'
+import type * as r81 from '../pages/api/today.ts'
+import type * as r82 from '../pages/api/trials/[id].ts'
+import type * as r83 from '../pages/api/trials/index.ts'
+import type * as r84 from '../pages/api/tubes.csv.ts'
+import type * as r85 from '../pages/api/tubes/[id]/index.ts'
+import type * as r86 from '../pages/api/tubes/[id]/need.ts'
+import type * as r87 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r88 from '../pages/api/tubes/index.ts'
+import type * as r89 from '../pages/api/undo.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -138,58 +143,63 @@ export interface Routes {
   'GET /api/mediums/{id}/sheet.pdf': typeof r43.GET
   'GET /api/mediums': typeof r44.GET
   'PUT /api/mediums': typeof r44.PUT
-  'GET /api/paintings/{id}': typeof r45.GET
-  'DELETE /api/paintings/{id}': typeof r45.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r46.PUT
-  'POST /api/paintings/{id}/move': typeof r47.POST
-  'PUT /api/paintings/{id}/order': typeof r48.PUT
-  'PUT /api/paintings/{id}/photo': typeof r49.PUT
-  'GET /api/paintings/{id}/promise': typeof r50.GET
-  'GET /api/paintings': typeof r51.GET
-  'PUT /api/paintings': typeof r51.PUT
-  'GET /api/photos/{hash}': typeof r52.GET
-  'DELETE /api/practices/{id}': typeof r53.DELETE
-  'PUT /api/practices': typeof r54.PUT
-  'GET /api/rack': typeof r55.GET
-  'GET /api/readings.csv': typeof r56.GET
-  'POST /api/readings.csv': typeof r56.POST
-  'DELETE /api/readings/{id}': typeof r57.DELETE
-  'PUT /api/readings': typeof r58.PUT
-  'DELETE /api/reminders/{id}': typeof r59.DELETE
-  'PUT /api/reminders': typeof r60.PUT
-  'GET /api/room': typeof r61.GET
-  'GET /api/scale': typeof r62.GET
-  'POST /api/scale': typeof r62.POST
-  'GET /api/sensor': typeof r63.GET
-  'POST /api/sensor': typeof r63.POST
-  'GET /api/settings': typeof r64.GET
-  'PUT /api/settings': typeof r64.PUT
-  'GET /api/shelf.csv': typeof r65.GET
-  'POST /api/shelf.csv': typeof r65.POST
-  'GET /api/shelf/{id}': typeof r66.GET
-  'DELETE /api/shelf/{id}': typeof r66.DELETE
-  'GET /api/shelf': typeof r67.GET
-  'PUT /api/shelf': typeof r67.PUT
-  'GET /api/shopping': typeof r68.GET
-  'GET /api/since': typeof r69.GET
-  'DELETE /api/swatches/{id}': typeof r70.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r71.PUT
-  'POST /api/swatches/{id}/touch': typeof r72.POST
-  'PUT /api/swatches': typeof r73.PUT
-  'GET /api/telling': typeof r74.GET
-  'PUT /api/tests/{id}': typeof r75.PUT
-  'DELETE /api/tests/{id}': typeof r75.DELETE
-  'GET /api/today': typeof r76.GET
-  'DELETE /api/trials/{id}': typeof r77.DELETE
-  'PUT /api/trials': typeof r78.PUT
-  'POST /api/trials': typeof r78.POST
-  'GET /api/tubes.csv': typeof r79.GET
-  'POST /api/tubes.csv': typeof r79.POST
-  'GET /api/tubes/{id}': typeof r80.GET
-  'DELETE /api/tubes/{id}': typeof r80.DELETE
-  'GET /api/tubes/{id}/need': typeof r81.GET
-  'PUT /api/tubes/{id}/photo': typeof r82.PUT
-  'GET /api/tubes': typeof r83.GET
-  'PUT /api/tubes': typeof r83.PUT
-  'POST /api/undo': typeof r84.POST
+  'GET /api/owed': typeof r45.GET
+  'POST /api/paintings/{id}/forget-address': typeof r46.POST
+  'GET /api/paintings/{id}': typeof r47.GET
+  'DELETE /api/paintings/{id}': typeof r47.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r48.PUT
+  'GET /api/paintings/{id}/letter.pdf': typeof r49.GET
+  'POST /api/paintings/{id}/move': typeof r50.POST
+  'PUT /api/paintings/{id}/order': typeof r51.PUT
+  'PUT /api/paintings/{id}/photo': typeof r52.PUT
+  'GET /api/paintings/{id}/promise': typeof r53.GET
+  'GET /api/paintings/{id}/sheet.pdf': typeof r54.GET
+  'POST /api/paintings/{id}/varnish-done': typeof r55.POST
+  'GET /api/paintings': typeof r56.GET
+  'PUT /api/paintings': typeof r56.PUT
+  'GET /api/photos/{hash}': typeof r57.GET
+  'DELETE /api/practices/{id}': typeof r58.DELETE
+  'PUT /api/practices': typeof r59.PUT
+  'GET /api/rack': typeof r60.GET
+  'GET /api/readings.csv': typeof r61.GET
+  'POST /api/readings.csv': typeof r61.POST
+  'DELETE /api/readings/{id}': typeof r62.DELETE
+  'PUT /api/readings': typeof r63.PUT
+  'DELETE /api/reminders/{id}': typeof r64.DELETE
+  'PUT /api/reminders': typeof r65.PUT
+  'GET /api/room': typeof r66.GET
+  'GET /api/scale': typeof r67.GET
+  'POST /api/scale': typeof r67.POST
+  'GET /api/sensor': typeof r68.GET
+  'POST /api/sensor': typeof r68.POST
+  'GET /api/settings': typeof r69.GET
+  'PUT /api/settings': typeof r69.PUT
+  'GET /api/shelf.csv': typeof r70.GET
+  'POST /api/shelf.csv': typeof r70.POST
+  'GET /api/shelf/{id}': typeof r71.GET
+  'DELETE /api/shelf/{id}': typeof r71.DELETE
+  'GET /api/shelf': typeof r72.GET
+  'PUT /api/shelf': typeof r72.PUT
+  'GET /api/shopping': typeof r73.GET
+  'GET /api/since': typeof r74.GET
+  'DELETE /api/swatches/{id}': typeof r75.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r76.PUT
+  'POST /api/swatches/{id}/touch': typeof r77.POST
+  'PUT /api/swatches': typeof r78.PUT
+  'GET /api/telling': typeof r79.GET
+  'PUT /api/tests/{id}': typeof r80.PUT
+  'DELETE /api/tests/{id}': typeof r80.DELETE
+  'GET /api/today': typeof r81.GET
+  'DELETE /api/trials/{id}': typeof r82.DELETE
+  'PUT /api/trials': typeof r83.PUT
+  'POST /api/trials': typeof r83.POST
+  'GET /api/tubes.csv': typeof r84.GET
+  'POST /api/tubes.csv': typeof r84.POST
+  'GET /api/tubes/{id}': typeof r85.GET
+  'DELETE /api/tubes/{id}': typeof r85.DELETE
+  'GET /api/tubes/{id}/need': typeof r86.GET
+  'PUT /api/tubes/{id}/photo': typeof r87.PUT
+  'GET /api/tubes': typeof r88.GET
+  'PUT /api/tubes': typeof r88.PUT
+  'POST /api/undo': typeof r89.POST
 }

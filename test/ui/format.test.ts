@@ -16,7 +16,7 @@ import {
 } from '../../src/ui/format.ts'
 import { countFault, faultyFields } from '../../src/ui/faults.ts'
 import { messages, drop, say } from '../../src/ui/messages.ts'
-import { mixedColour, oilColour, pigmentColour } from '../../src/ui/pigmentColours.ts'
+import { mixedColour, oilColour, pigmentColour } from '../../src/core/values/pigmentColours.ts'
 import { ingredientChoices, materialRoles } from '../../src/ui/materials.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { moved } from '../../src/ui/sorting.tsx'

@@ -6,7 +6,7 @@ import type { LayerDocument } from '../../document/layer.ts'
 import { mixtureShares } from '../../document/mixture.ts'
 import { findOn } from '../../document/picture.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
-import { channelOf, mixedColour } from '../pigmentColours.ts'
+import { channelOf, mixedColour } from '../../core/values/pigmentColours.ts'
 
 /** How light a layer's paint looks, L* 0 black to 100 white, by the mean of its pigments' colours; null: it has none. */
 export function lightnessOfLayer(layer: LayerDocument, findMaterial: FindMaterial): number | null {

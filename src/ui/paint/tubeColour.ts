@@ -1,7 +1,7 @@
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import type { OwnTube } from '../../document/tube.ts'
-import { mixedColour } from '../pigmentColours.ts'
+import { mixedColour } from '../../core/values/pigmentColours.ts'
 
 /** The colour a tube is drawn in: the painter's own, else about that of its pigments. */
 export const tubeColour = (

@@ -14,7 +14,7 @@ import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
 import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
-import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
+import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
 import { usePages } from '../../ui/lists/usePages.ts'
 
 interface ListProps {

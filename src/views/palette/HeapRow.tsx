@@ -10,7 +10,7 @@ import type { OwnTube } from '../../document/tube.ts'
 import { about, mlText } from '../../ui/format.ts'
 import { Blob } from '../../ui/paint/Blob.tsx'
 import { tubeColour } from '../../ui/paint/tubeColour.ts'
-import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
+import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
 import { isLaid } from './laidOut.ts'
 import type { LaidHeap, SpoiltHeap } from './laidOut.ts'
 

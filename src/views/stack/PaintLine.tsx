@@ -12,7 +12,7 @@ import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { useChoice } from '../../ui/useBench.ts'
 import type { Bench } from '../../ui/useBench.ts'
-import { pigmentColour } from '../../ui/pigmentColours.ts'
+import { pigmentColour } from '../../core/values/pigmentColours.ts'
 
 /** What paints are chosen from. */
 export type Stock = Pick<Bench, 'bring' | 'paintFromTube'>

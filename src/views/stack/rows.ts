@@ -16,7 +16,7 @@ import { findOn, practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { percentText, umText } from '../../ui/format.ts'
-import { mixedColour, oilColour } from '../../ui/pigmentColours.ts'
+import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
 
 /** One layer as the drawing of an area shows it; rows go from the surface down. */
 export interface LayerRow {

@@ -1,5 +1,5 @@
 import { seeded } from '../../core/seeded.ts'
-import { channelOf } from '../../ui/pigmentColours.ts'
+import { channelOf } from '../../core/values/pigmentColours.ts'
 
 /** Draws a cross-section as one would see it under a microscope: wavy strata, grain, transparency, what is still soft. */
 

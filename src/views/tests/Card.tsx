@@ -1,7 +1,7 @@
 import { stateOfCheck } from '../../core/cure/checks.ts'
 import type { FingerDocument } from '../../document/finger.ts'
 import type { RackSwatch } from '../../studio/rack.ts'
-import { mixedColour } from '../../ui/pigmentColours.ts'
+import { mixedColour } from '../../core/values/pigmentColours.ts'
 
 const [width, height] = [132, 46]
 const [from, to, top, bottom] = [8, 124, 6, 40]

@@ -1,0 +1,27 @@
+import { schoolTable } from '../../core/finish/varnishSchools.ts'
+import type { VarnishSchoolId } from '../../core/finish/varnishSchools.ts'
+import type { FindMaterial } from '../../core/materials/find.ts'
+import type { BeforeVarnish } from '../../document/readiness.ts'
+import type { Picture } from '../../document/picture.ts'
+import { varnishOn } from '../../document/removable.ts'
+import { dateText, dayText } from '../../ui/format.ts'
+
+/** The first thing said of a picture's end. */
+export function answerOf(
+  picture: Picture,
+  before: BeforeVarnish | null,
+  school: VarnishSchoolId,
+  findMaterial: FindMaterial,
+): string {
+  if (!before) return 'Nothing lies on it yet: there is nothing to varnish.'
+  const on = varnishOn(picture, findMaterial)
+  if (on) return `${on.layer.name} is on it since ${dateText(on.layer.painted!.at.slice(0, 10))}.`
+  const { day, holds } = before.schools.find((one) => one.school === school)!
+  const { name } = schoolTable[school]
+  const [undated] = before.undated
+  if (undated) return `No varnish has a date yet: ${undated.name} has none.`
+  if (day === null)
+    return `By its own school (${name}) it is never varnished: ${holds?.layer.name ?? 'a layer'} does not come so far.`
+  if (day <= picture.today) return `By its own school (${name}) it may be varnished now, after its test.`
+  return `By its own school (${name}) it may be varnished from about ${dayText(day)}, and ${holds?.layer.name ?? 'its slowest film'} decides.`
+}
