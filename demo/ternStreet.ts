@@ -7,6 +7,7 @@ import type { ShelfItem } from '../src/document/shelf.ts'
 import { planOf } from '../src/document/brush.ts'
 import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
+import { buoyEvents, buoys, ferryEvents, ferrySteps } from './delivered.ts'
 import { quincePatches } from './surface.ts'
 import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
 import type { LayerIdea } from './saltPans.ts'
@@ -359,6 +360,8 @@ export function ternStreet(now: string): StudioDocument {
       },
     ]),
     ...layersOf('salt-pans', saltPanEvents),
+    ...layersOf('ferry-steps', ferryEvents),
+    ...layersOf('buoys', buoyEvents),
     ...layersOf('quince', [
       {
         name: 'Dark table',
@@ -530,6 +533,8 @@ export function ternStreet(now: string): StudioDocument {
         ground: 'acrylic_absorbent_ground',
         practice: 'solvent-free',
       }),
+      painting('ferry-steps', 'Ferry steps, evening', ferrySteps(today)),
+      painting('buoys', 'Buoys drying', buoys(today)),
       painting('salt-pans', 'Salt pans', {
         widthCm: 60,
         heightCm: 40,

@@ -109,8 +109,13 @@ function varnishLines(picture: Picture, assessment: Assessment, find: FindMateri
       'absorber' in event && event.absorber !== undefined
         ? `, ${event.absorber ? 'with' : 'without'} a light absorber`
         : ''
+    const what = `${material?.name ?? 'a varnish'}${facts ? ` (${facts.resin})` : ''}${absorber}`
+    if (event.kind === 'temporary-varnish')
+      return [
+        `It has a temporary varnish since ${dateText(on.layer.painted!.at.slice(0, 10))}: ${what}. It comes off again before the lasting one goes on; nobody rubs it meanwhile.`,
+      ]
     return [
-      `It was varnished on ${dateText(on.layer.painted!.at.slice(0, 10))} with ${material?.name ?? 'a varnish'}${facts ? ` (${facts.resin})` : ''}${absorber}. It protects the paint and can be taken off again by a conservator.`,
+      `It was varnished on ${dateText(on.layer.painted!.at.slice(0, 10))} with ${what}. It protects the paint and can be taken off again by a conservator.`,
     ]
   }
   const before = beforeVarnish(picture, assessment)

@@ -102,7 +102,7 @@ describe('what a summary says', () => {
     const { db } = studio
     const settings = await settingsOf(db)
     const open = await openSummaries(db, 0)
-    expect(open).to.have.length(5)
+    expect(open).to.have.length(7)
     for (const later of [now, '2026-11-24T18:30', '2026-12-09T07:00'])
       for (const { painting, summary } of open) {
         const picture = (await loadPicture(db, painting.id, later))!

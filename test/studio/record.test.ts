@@ -101,7 +101,7 @@ describe('sixty pictures, and the one that is looked for', () => {
   })
   it('by how far it is; what never said is in work', async () => {
     expect(await titles({ state: 'resting' })).to.deep.equal(['Quince and pewter'])
-    expect(await titles({ state: 'gone' })).to.deep.equal([])
+    expect(await titles({ state: 'gone' })).to.deep.equal(['Ferry steps, evening'])
     expect((await paintingPage(studio.db, now, { state: 'in-work' })).count).to.equal(4)
   })
   it('the next date to meet comes first, or the gravest verdict', async () => {
