@@ -17,6 +17,7 @@ const core = {
   room: ['cure'],
   trial: ['cure'],
   air: ['materials'],
+  evening: ['materials'],
   medium: ['materials', 'measure', 'cure'],
   film: ['medium', 'materials', 'measure', 'cure'],
   practice: ['film', 'cure'],

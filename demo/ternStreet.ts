@@ -8,6 +8,7 @@ import { planOf } from '../src/document/brush.ts'
 import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
 import { buoyEvents, buoys, ferryEvents, ferrySteps } from './delivered.ts'
+import { air, brushSets, cleaningJars, closings, containers } from './evening.ts'
 import { quincePatches } from './surface.ts'
 import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
 import type { LayerIdea } from './saltPans.ts'
@@ -434,6 +435,11 @@ export function ternStreet(now: string): StudioDocument {
       places,
       workingDays: [true, true, true, true, true, true, false],
       confidence: 0.8,
+      jars: cleaningJars(today),
+      brushSets,
+      containers: containers(today),
+      ownChecks: ['Lid on the rag can'],
+      air,
     },
     shelf: [...shelf(today)],
     tubes: [...tubes],
@@ -443,15 +449,12 @@ export function ternStreet(now: string): StudioDocument {
     swatches: swatchesOf(today, recipeOf),
     trials: trialsOf(today),
     readings: yearOfReadings(today),
+    closings: closings(today),
     reminders: [
       {
-        id: 'drum',
-        on: dateOf(today + 6),
-        what: 'waste',
-        text: 'Take the solvent drum to the collection point',
-        paintingId: null,
-        doneAt: null,
-        note: '',
+        ...{ id: 'spacers', on: dateOf(today + 6), what: 'other' as const },
+        text: 'Ask the framer for spacers of 6 mm',
+        ...{ paintingId: null, doneAt: null, note: '' },
       },
     ],
     paintings: [

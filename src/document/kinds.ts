@@ -30,6 +30,8 @@ import type { PaintingDocument, Settings, TouchTest } from './studio.ts'
 import { fingerFromVersion1 } from './finger.ts'
 import { reminderSchema } from './reminder.ts'
 import type { Reminder } from './reminder.ts'
+import { closingSchema } from './closing.ts'
+import type { Closing } from './closing.ts'
 import { readingSchema } from './room.ts'
 import type { RoomReadingDocument } from './room.ts'
 import { swatchSchema } from './swatch.ts'
@@ -53,6 +55,7 @@ export interface Bodies {
   trial: Trial
   reading: RoomReadingDocument
   reminder: Reminder
+  closing: Closing
 }
 export type Kind = keyof Bodies
 
@@ -258,6 +261,16 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     word: 'reminder',
     titleOf: ({ text }) => text,
     mentionsOf: mentionsOfReminder,
+    role: null,
+    judgedBy: [],
+  },
+  closing: {
+    version: 1,
+    schema: closingSchema,
+    upcasts: [],
+    word: 'end of a day',
+    titleOf: ({ on }) => on,
+    mentionsOf: none,
     role: null,
     judgedBy: [],
   },

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { putAways } from '../core/evening/putAway.ts'
 import { fingerToldSchema } from './finger.ts'
 import { kindNames } from './kinds.ts'
 import type { Kind } from './kinds.ts'
@@ -71,6 +72,19 @@ export const readingsCsvRequest = z.object({
 export const planLayerRequest = z.object({ on: dateSchema.nullable() })
 export const moveRequest = z.object({ placeId: idSchema, on: dateSchema })
 export const varnishDoneRequest = z.object({ on: dateSchema.nullable() })
+/** Something of a day's own list, or one of the studio's own checks. */
+export const tickRequest = z.object({
+  what: z.enum(putAways).nullable(),
+  check: z.string().max(120).nullable(),
+  is: z.boolean(),
+})
+export const replacedRequest = z.object({
+  id: idSchema,
+  replacements: z
+    .array(z.object({ material: idSchema, by: idSchema, name: nameSchema }))
+    .min(1, 'Say what takes the place of what.')
+    .max(40),
+})
 export const takeSensorRequest = z.object({ placeId: idSchema })
 export const saveReminderRequest = z.object({ reminder: reminderSchema, seen })
 export const countsRequest = z.object({ counts: z.boolean(), seen: z.number().int().min(0) })

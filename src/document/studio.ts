@@ -10,6 +10,9 @@ import { departureSchema } from './departure.ts'
 import { fingerSchema } from './finger.ts'
 import { reminderSchema } from './reminder.ts'
 import { dryingClimateSchema, placeSchema, readingSchema, seasonSchema } from './room.ts'
+import { closingSchema } from './closing.ts'
+import { airSchema, brushSetSchema, containerSchema, jarSchema } from './keeping.ts'
+import { noAir } from './noAir.ts'
 import { owedSchema } from './owed.ts'
 import { patchSchema } from './patch.ts'
 import { spotTestSchema } from './spotTest.ts'
@@ -36,6 +39,8 @@ const awaySchema = z
     path: ['until'],
     message: 'You come back after you leave: the last day is not before the first.',
   })
+
+const lineOfCheck = z.string().trim().min(1, 'Say what there is to check.').max(120)
 
 export const settingsSchema = z.object({
   studioName: nameSchema,
@@ -72,6 +77,14 @@ export const settingsSchema = z.object({
     .default({}),
   /** How often each cleaning jar was used since it was changed, by its liquid. */
   jarUses: z.record(idSchema, z.number().int().min(0).max(1000)).default({}),
+  /** Cleaning jars that stand about, brushes by what they are kept for, and waste on its way out. */
+  jars: z.array(jarSchema).max(20, 'At most 20 jars.').default([]),
+  brushSets: z.array(brushSetSchema).max(60, 'At most 60 sets of brushes.').default([]),
+  containers: z.array(containerSchema).max(20, 'At most 20 containers.').default([]),
+  /** What the painter looks to besides at the end of a day. */
+  ownChecks: z.array(lineOfCheck).max(12, 'At most 12 checks.').default([]),
+  /** The room's air, and what is open in it on a day. */
+  air: airSchema.default(noAir),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -91,6 +104,11 @@ export const defaultSettings: Settings = {
   dryingBounds: usualBounds,
   dipMl: {},
   jarUses: {},
+  jars: [],
+  brushSets: [],
+  containers: [],
+  ownChecks: [],
+  air: noAir,
 }
 
 export const areaSchema = z.object({
@@ -224,6 +242,7 @@ export const studioDocumentSchema = z.object({
   trials: z.array(trialSchema).max(2000).default([]),
   readings: z.array(readingSchema).max(50000).default([]),
   reminders: z.array(reminderSchema).max(5000).default([]),
+  closings: z.array(closingSchema).max(20000).default([]),
 })
 export type StudioDocument = z.infer<typeof studioDocumentSchema>
 

@@ -91,6 +91,7 @@ export interface Tables {
   trial: StoredRow
   reading: StoredRow & { parent_id: string }
   reminder: StoredRow
+  closing: StoredRow
   known: KnownRow
   feed_entry: FeedEntryRow
   event: EventRow

@@ -1,4 +1,6 @@
+import { fullFrom } from '../core/evening/jar.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { percent } from '../core/words.ts'
 import { monthsAfterDate } from '../core/plan/months.ts'
 import { owedWayNames } from '../document/owedWords.ts'
 import { nextLookOf } from '../document/nextLook.ts'
@@ -9,6 +11,7 @@ import { list, listByIds, listHolding } from '../store/records.ts'
 import { batchNotices } from './batchList.ts'
 import { owedVarnishes } from './owed.ts'
 import type { OwedVarnish } from './owed.ts'
+import { settingsOf } from './settings.ts'
 
 /** What is to be done on a day besides painting: own reminders, tests to look at, batches to use, varnish visits. */
 export interface AheadItem {
@@ -41,6 +44,7 @@ export async function aheadOf(db: Database, now: string): Promise<readonly Ahead
     ...(await testsDue(db)),
     ...(await batchesToUse(db, now)),
     ...(await varnishVisits(db, now, spokenFor)),
+    ...(await wasteTrips(db, now)),
     ...agreed.filter(({ owed }) => owed.doneOn === null).map(owedItem),
   ]
   return items.sort((a, b) => a.on.localeCompare(b.on) || a.says.localeCompare(b.says))
@@ -90,6 +94,21 @@ async function testsDue(db: Database): Promise<readonly AheadItem[]> {
       },
     ]
   })
+}
+
+/** A container that is nearly full goes to the collection point: on its day, or to be planned today. */
+async function wasteTrips(db: Database, now: string): Promise<readonly AheadItem[]> {
+  const { containers } = await settingsOf(db)
+  return containers
+    .filter(({ level, tripOn }) => level >= fullFrom || tripOn !== null)
+    .map(({ id, name, level, tripOn }) => ({
+      uid: `waste-${id}`,
+      on: tripOn ?? now.slice(0, 10),
+      says: `${name}, ${percent(level)} full: to the collection point`,
+      address: '/room/evening',
+      paintingId: null,
+      reminder: null,
+    }))
 }
 
 async function batchesToUse(db: Database, now: string): Promise<readonly AheadItem[]> {

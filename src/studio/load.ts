@@ -12,7 +12,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
     if (await anything(trx))
       throw refused('This studio already holds work. A document is loaded into an empty one.')
     const { settings, shelf, tubes, batches, mediums, practices, paintings, layers, touchTests } = document
-    const { swatches, trials, readings, reminders } = document
+    const { swatches, trials, readings, reminders, closings } = document
     const all = <K extends Wish['kind']>(kind: K, bodies: readonly Wish<K>['body'][]): readonly Wish[] =>
       bodies.map((body) => ({ kind, id: body!.id, body }))
     return {
@@ -31,6 +31,7 @@ export const loadDocument = (write: Write, document: StudioDocument): Promise<Wr
         ...all('trial', trials),
         ...all('reading', readings),
         ...all('reminder', reminders),
+        ...all('closing', closings),
       ],
     }
   })

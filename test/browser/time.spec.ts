@@ -223,7 +223,7 @@ test('the calendar, read by another program: at a secret address, renewed; a rem
   await expect(page.getByText('Saved', { exact: true }).first()).toBeVisible()
   await expect.poll(async () => (await page.request.get(first)).status()).toBe(200)
   const before = await told(first)
-  const drum = [...before.values()].find(({ summary }) => summary.startsWith('Take the solvent drum'))!
+  const spacers = [...before.values()].find(({ summary }) => summary.startsWith('Ask the framer'))!
   expect([...before.values()].every(({ isAllDay }) => isAllDay)).toBe(true)
 
   await page.getByRole('button', { name: 'a new address, the old one ends' }).click()
@@ -231,17 +231,17 @@ test('the calendar, read by another program: at a secret address, renewed; a rem
   const second = (await address.textContent())!
   await open(page, demo.url)
   const due = page.getByRole('region', { name: 'Also due' })
-  await due.getByRole('button', { name: /^Change: Take the solvent drum/ }).click()
+  await due.getByRole('button', { name: /^Change: Ask the framer/ }).click()
   await due.getByLabel('On', { exact: true }).fill(inDays(9))
   await due.getByRole('button', { name: 'Save it' }).click()
   await expect(page.getByText('The reminder is changed.', { exact: true })).toBeVisible()
   const moved = await told(second)
-  expect(moved.get(drum.uid)).toEqual({ ...drum, sequence: drum.sequence + 1, date: inDays(9) })
-  moved.delete(drum.uid)
-  before.delete(drum.uid)
+  expect(moved.get(spacers.uid)).toEqual({ ...spacers, sequence: spacers.sequence + 1, date: inDays(9) })
+  moved.delete(spacers.uid)
+  before.delete(spacers.uid)
   expect(moved).toEqual(before)
 
-  await due.getByRole('button', { name: /^Done: Take the solvent drum/ }).click()
-  await expect(page.getByText(/^Done: Take the solvent drum/)).toBeVisible()
+  await due.getByRole('button', { name: /^Done: Ask the framer/ }).click()
+  await expect(page.getByText(/^Done: Ask the framer/)).toBeVisible()
   expect(await told(second)).toEqual(before)
 })

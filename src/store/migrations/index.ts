@@ -5,6 +5,7 @@ import { ground } from './0004-ground.ts'
 import { practices } from './0005-practices.ts'
 import { tubes } from './0006-tubes.ts'
 import { shelf } from './0002-shelf.ts'
+import { evening } from './0008-evening.ts'
 import { time } from './0007-time.ts'
 
 /** Forward only, in this order. A migration that has been released is never edited. */
@@ -16,4 +17,5 @@ export const migrations: Record<string, Migration> = {
   '0005-practices': practices,
   '0006-tubes': tubes,
   '0007-time': time,
+  '0008-evening': evening,
 }

@@ -1,0 +1,56 @@
+import type { Material } from '../materials/material.ts'
+import { onlyIfAsked, usualSlowest } from './design/asked.ts'
+
+/** Features two materials are compared by, and how far they spread on this shelf (reckonings.md, Nearest that passes). */
+const features: readonly ((material: Material) => number | null)[] = [
+  ({ rate }) => (rate && rate.mid > 0 ? Math.log(rate.mid) : null),
+  ({ viscosityMPas }) => (viscosityMPas ? Math.log(viscosityMPas) : null),
+  ({ flexFactor }) => flexFactor ?? null,
+  ({ shares }) => shares.volatile ?? 0,
+]
+
+function spreadOf(values: readonly number[]): number {
+  if (values.length < 2) return 1
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
+  const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1)
+  return Math.sqrt(variance) || 1
+}
+
+/** A feature that only one of two is known by counts as one spread. */
+const unknownFeature = 1
+
+/** The letters of a colour index: PB is a blue, PW a white. */
+const hue = ({ pigmentCode = '' }: Material): string => pigmentCode.replace(/\d.*$/, '')
+
+/** Whether a material does what another does: an oil that dries, a pigment of the same hue, a solvent that leaves. */
+function hasRoleOf(to: Material, one: Material): boolean {
+  const asked = onlyIfAsked(one)
+  if (one.family !== to.family || (asked !== null && asked !== onlyIfAsked(to))) return false
+  switch (to.family) {
+    case 'oil':
+      return (to.rate?.mid ?? 0) < usualSlowest || (one.rate?.mid ?? 0) >= usualSlowest
+    case 'solvent':
+      return (one.shares.volatile ?? 0) > 0
+    case 'pigment':
+      return hue(one) === hue(to)
+    default:
+      return true
+  }
+}
+
+/** Of those that pass, of the same family and role, the nearest to this one first. */
+export function nearestPassing(
+  to: Material,
+  shelf: readonly Material[],
+  passes: (material: Material) => boolean,
+): readonly Material[] {
+  const family = shelf.filter((one) => hasRoleOf(to, one))
+  const spreads = features.map((feature) => spreadOf(family.flatMap((one) => feature(one) ?? [])))
+  const distance = (one: Material): number =>
+    features.reduce((sum, feature, at) => {
+      const [a, b] = [feature(one), feature(to)]
+      if (a === null && b === null) return sum
+      return sum + (a === null || b === null ? unknownFeature : ((a - b) / spreads[at]!) ** 2)
+    }, 0)
+  return family.filter((one) => one.id !== to.id && passes(one)).sort((a, b) => distance(a) - distance(b))
+}

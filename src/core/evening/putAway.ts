@@ -1,0 +1,55 @@
+import type { Material } from '../materials/material.ts'
+
+/** What has to be put away after a day's work, by what was used (C96). */
+export const putAways = ['rags', 'lead', 'egg', 'jars', 'waterborne', 'palette'] as const
+export type PutAway = (typeof putAways)[number]
+
+export const putAwayTexts: Readonly<Record<PutAway, { readonly name: string; readonly how: string }>> = {
+  rags: {
+    name: 'Rags and paper',
+    how: 'Oily rags, paper and sponges heat themselves: flat outdoors, one by one, or under water in a lidded metal can. Without solvent as much as with it.',
+  },
+  lead: {
+    name: 'Lead apart',
+    how: 'Its rags, gloves and scrapings into their own closed tin, marked; wash before you eat; nothing of it with the household waste.',
+  },
+  egg: {
+    name: 'Egg into the cold',
+    how: 'Into the cold with its day on it, or away; it keeps days only, and is no food any more.',
+  },
+  jars: {
+    name: 'Jars closed',
+    how: 'Lids on every jar and bottle of solvent; what has settled is poured off tomorrow. Nothing down the drain.',
+  },
+  waterborne: {
+    name: 'Waterborne brushes washed',
+    how: 'At once, before they are hard; the first wash water is let stand and its sludge goes to the waste.',
+  },
+  palette: {
+    name: 'The palette',
+    how: 'What you keep under glass or in the cold; what you do not, scraped into the can with the rags.',
+  },
+}
+
+/** From such shares on a material asks for it. */
+const asksFor: readonly (readonly [what: PutAway, is: (material: Material) => boolean])[] = [
+  ['rags', ({ shares }) => (shares.oil ?? 0) + (shares.alkyd ?? 0) > 0],
+  ['lead', ({ hazards }) => hazards?.includes('lead') ?? false],
+  ['egg', ({ family }) => family === 'egg'],
+  ['jars', ({ shares, family }) => family === 'solvent' && (shares.volatile ?? 0) > 0],
+  ['waterborne', ({ family }) => family === 'waterborne'],
+  ['palette', ({ shares }) => (shares.pigment ?? 0) > 0],
+]
+
+/** What a day with these materials leaves to be put away, the gravest first; nothing after a day without any. */
+export const putAwayAfter = (materials: readonly Material[]): readonly PutAway[] =>
+  putAways.filter((what) => {
+    const [, is] = asksFor.find(([id]) => id === what)!
+    return materials.some(is)
+  })
+
+/** What is still lying about; nothing can be called put away while it is not empty, the rags before all else. */
+export const stillOut = (
+  asked: readonly PutAway[],
+  ticked: Readonly<Partial<Record<PutAway, unknown>>>,
+): readonly PutAway[] => asked.filter((what) => ticked[what] === undefined)

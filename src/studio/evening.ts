@@ -1,0 +1,177 @@
+import { putAwayAfter, putAwayTexts, stillOut } from '../core/evening/putAway.ts'
+import type { PutAway } from '../core/evening/putAway.ts'
+import { materialsIn } from '../core/medium/recipe.ts'
+import type { Material } from '../core/materials/material.ts'
+import { dateOf, dayOf } from '../core/plan/calendar.ts'
+import { brushOf, materialsOn } from '../document/brush.ts'
+import type { Brush } from '../document/brush.ts'
+import type { Closing } from '../document/closing.ts'
+import { dateText } from '../document/dateText.ts'
+import type { LayerDocument, Painted } from '../document/layer.ts'
+import { findAsUsed, findInStudio } from '../document/studioMaterials.ts'
+import type { Summary } from '../document/summary.ts'
+import type { Database, Trx } from '../store/database.ts'
+import { find, listByIds, listHolding } from '../store/records.ts'
+import { commit } from './commit.ts'
+import type { Write, Written } from './commit.ts'
+import { refused } from './refused.ts'
+
+/** How a day ends: what was used, what of it is still about, whether it is closed. */
+export interface Evening {
+  readonly on: string
+  /** What was done that day, in words. */
+  readonly done: readonly string[]
+  readonly asks: readonly PutAway[]
+  readonly out: readonly PutAway[]
+  /** At revision 0 while nobody has ticked anything. */
+  readonly closing: Closing & { readonly revision: number }
+}
+
+/** So far back it is asked what was never put away, days. */
+const askedBackDays = 4
+
+/** Work that was done on a day: what it is called, and what was used in it. */
+interface Work {
+  readonly on: string
+  readonly name: string
+  readonly materials: readonly Material[]
+}
+
+const openClosing = (on: string): Evening['closing'] => ({
+  ...{ id: on, on, ticked: {}, checked: [], closedAt: null, revision: 0 },
+})
+
+/** One day's end. */
+export async function eveningOf(db: Database | Trx, on: string): Promise<Evening> {
+  const layers = await listHolding(db, 'layer', `"at":"${on}T`)
+  return asEvening(on, await workOn(db, [on], layers), await find(db, 'closing', on))
+}
+
+/** The days before today, as far back as is asked, that were worked on and are not closed. */
+export async function notPutAway(
+  db: Database,
+  now: string,
+  open: readonly { readonly summary: Summary }[],
+): Promise<readonly Evening[]> {
+  const today = Math.floor(dayOf(now)!)
+  const days = Array.from({ length: askedBackDays }, (_, back) => dateOf(today - askedBackDays + back))
+  const work = await workOn(db, days, await listByIds(db, 'layer', paintedOn(open, days)))
+  const closings = await listByIds(db, 'closing', days)
+  return days
+    .map((on) => asEvening(on, work, closings.find(({ id }) => id === on) ?? null))
+    .filter(({ asks, closing }) => asks.length > 0 && closing.closedAt === null)
+}
+
+function asEvening(on: string, work: readonly Work[], kept: Evening['closing'] | null): Evening {
+  const done = work.filter((one) => one.on === on)
+  const closing = kept ?? openClosing(on)
+  const asks = putAwayAfter(done.flatMap(({ materials }) => materials))
+  return { on, done: done.map(({ name }) => name), asks, out: stillOut(asks, closing.ticked), closing }
+}
+
+/** Ids of the layers painted on these days, of paintings that are not at rest. */
+const paintedOn = (
+  open: readonly { readonly summary: Summary }[],
+  days: readonly string[],
+): readonly string[] =>
+  open.flatMap(({ summary }) =>
+    summary.layers.flatMap(({ id, paintedDay }) =>
+      paintedDay !== null && days.includes(dateOf(paintedDay)) ? [id] : [],
+    ),
+  )
+
+async function workOn(
+  db: Database | Trx,
+  days: readonly string[],
+  layers: readonly LayerDocument[],
+): Promise<readonly Work[]> {
+  const poured = (await Promise.all(days.map((on) => listHolding(db, 'batch', `"at":"${on}T`)))).flat()
+  const swatches = (await Promise.all(days.map((on) => listHolding(db, 'swatch', `"at":"${on}T`)))).flat()
+  const ids = new Set([
+    ...layers.flatMap((layer) => materialsOn(brushOf(layer))),
+    ...poured.flatMap(({ pours }) => pours.map(({ material }) => material)),
+  ])
+  const find = findInStudio(await listByIds(db, 'shelf_item', [...ids]))
+  const found = (used: readonly string[], own: Painted['materials']): readonly Material[] => {
+    const then = findAsUsed(find, own)
+    return used.flatMap((id) => then(id) ?? [])
+  }
+  const laid = (painted: Brush & Pick<Painted, 'used' | 'materials'>): readonly Material[] =>
+    found(
+      [...materialsOn(painted), ...(painted.used ? materialsIn(painted.used.recipe) : [])],
+      painted.materials,
+    )
+  return [
+    ...layers.flatMap(({ name, painted }): Work[] =>
+      painted && days.includes(painted.at.slice(0, 10))
+        ? [{ on: painted.at.slice(0, 10), name, materials: laid(painted) }]
+        : [],
+    ),
+    ...days.flatMap((on) =>
+      onceEach(poured).flatMap(({ name, pours, materials }): Work[] => {
+        const today = pours.filter(({ at }) => at.startsWith(on))
+        const used = today.map(({ material }) => material)
+        return today.length > 0 ? [{ on, name: `${name}, poured`, materials: found(used, materials) }] : []
+      }),
+    ),
+    ...onceEach(swatches).flatMap(({ name, laid: film }): Work[] =>
+      days.includes(film.at.slice(0, 10))
+        ? [{ on: film.at.slice(0, 10), name: `${name}, drawn down`, materials: laid(film) }]
+        : [],
+    ),
+  ]
+}
+
+const onceEach = <Thing extends { readonly id: string }>(things: readonly Thing[]): readonly Thing[] => [
+  ...new Map(things.map((thing) => [thing.id, thing])).values(),
+]
+
+/** Ticks one thing of a day, or takes the tick back. */
+export const tick = (
+  write: Write,
+  on: string,
+  told: { readonly what: PutAway | null; readonly check: string | null; readonly is: boolean },
+): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { revision, ...kept } = (await find(trx, 'closing', on)) ?? openClosing(on)
+    const { what, check, is } = told
+    const others = Object.entries(kept.ticked).filter(([one]) => one !== what)
+    const ticked = Object.fromEntries(what && is ? [...others, [what, write.at]] : others)
+    const checked = kept.checked.filter((one) => one !== check)
+    if (check && is) checked.push(check)
+    const name = what ? putAwayTexts[what].name : (check ?? '')
+    return {
+      what: `${dateText(on)}: ${name} ${is ? 'put away' : 'not put away'}`,
+      wishes: [
+        {
+          kind: 'closing',
+          id: on,
+          body: { ...kept, ticked, checked, closedAt: is ? kept.closedAt : null },
+          seen: revision === 0 ? null : revision,
+        },
+      ],
+    }
+  })
+
+/** Calls a day put away; refused while anything of it is still about, the rags first. */
+export const closeDay = (write: Write, on: string): Promise<Written> =>
+  commit(write, async (trx) => {
+    const { out, closing } = await eveningOf(trx, on)
+    const [first] = out
+    if (first)
+      throw refused(
+        `The day is not put away: ${putAwayTexts[first].name.toLowerCase()} first. ${putAwayTexts[first].how}`,
+      )
+    const { revision, ...kept } = closing
+    return {
+      what: `${dateText(on)} is put away`,
+      wishes: [
+        {
+          kind: 'closing',
+          id: on,
+          body: { ...kept, closedAt: write.at },
+          seen: revision === 0 ? null : revision,
+        },
+      ],
+    }
+  })

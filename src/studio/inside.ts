@@ -1,0 +1,164 @@
+import { nearestPassing } from '../core/dosing/nearestPassing.ts'
+import { library } from '../core/materials/library.ts'
+import type { Material } from '../core/materials/material.ts'
+import { policyAnswers, policyIds } from '../core/materials/policy.ts'
+import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
+import { solventUses } from '../core/materials/withoutSolvent.ts'
+import type { SolventUse } from '../core/materials/withoutSolvent.ts'
+import { analyseMedium } from '../core/medium/medium.ts'
+import { dayOf } from '../core/plan/calendar.ts'
+import { isVarnish, kindTable } from '../core/stack/kinds.ts'
+import { brushOf } from '../document/brush.ts'
+import type { LayerDocument } from '../document/layer.ts'
+import { materialsOfTube } from '../document/paints.ts'
+import type { MediumDocument } from '../document/recipe.ts'
+import type { Settings } from '../document/studio.ts'
+import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
+import type { Database } from '../store/database.ts'
+import { openSummaries } from '../store/assessments.ts'
+import { list, listOf } from '../store/records.ts'
+import { settingsOf } from './settings.ts'
+
+/** What hides in the things of a studio, and what would pass in its place. */
+
+/** Something that is not let in, or has to be asked about, and the nearest that passes; null: none does. */
+export interface HiddenIn {
+  readonly material: string
+  readonly name: string
+  readonly answers: readonly PolicyAnswer[]
+  readonly instead: { readonly id: string; readonly name: string } | null
+}
+
+export interface LookedThrough {
+  readonly kind: 'medium' | 'tube' | 'material' | 'varnish'
+  readonly id: string
+  readonly name: string
+  readonly hidden: readonly HiddenIn[]
+}
+
+/** What is looked for, as an address says it: "?for=nuts,solvent". */
+export const lookedForIn = (search: URLSearchParams): readonly PolicyId[] =>
+  policyIds.filter((policy) => (search.get('for') ?? '').split(',').includes(policy))
+
+/** A use of solvent found in the record, and where. */
+export interface FoundUse {
+  readonly use: SolventUse
+  readonly where: readonly string[]
+  readonly count: number
+}
+
+export interface InsidePage {
+  /** What is looked for: what the room forbids, else everything that some rooms do. */
+  readonly policies: readonly PolicyId[]
+  readonly isForbidden: boolean
+  /** The gravest first; only what hides something. */
+  readonly things: readonly LookedThrough[]
+  /** How many were looked through. */
+  readonly count: number
+  readonly solvent: readonly FoundUse[]
+}
+
+/** @param wanted what is looked for; empty: what the room forbids, and where it forbids nothing all that some rooms do */
+export async function insidePage(
+  db: Database,
+  now: string,
+  wanted: readonly PolicyId[] = [],
+): Promise<InsidePage> {
+  const settings = await settingsOf(db)
+  const usual = settings.policies.length > 0 ? settings.policies : policyIds
+  const policies = wanted.length > 0 ? wanted : usual
+  const isForbidden = policies.every((policy) => settings.policies.includes(policy))
+  const shelf = await list(db, 'shelf_item')
+  const mediums = await list(db, 'medium')
+  const tubes = await list(db, 'tube')
+  const find = findInStudio(shelf)
+  const look = lookerFor(policies, studioMaterials(shelf))
+  const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
+  const varnishes = library.filter(({ family }) => family === 'varnish')
+  const all: readonly LookedThrough[] = [
+    ...mediums.map((medium) => ({
+      ...{ kind: 'medium' as const, id: medium.id, name: medium.name },
+      hidden: look(ingredientsOf(medium, mediums, find)),
+    })),
+    ...tubes.map((tube) => ({
+      ...{ kind: 'tube' as const, id: tube.id, name: tube.name },
+      hidden: look(named(materialsOfTube(tube))),
+    })),
+    ...named(shelf.map(({ id }) => id)).map((material) => ({
+      ...{ kind: 'material' as const, id: material.id, name: material.name },
+      hidden: look([material]),
+    })),
+    ...varnishes.map((material) => ({
+      ...{ kind: 'varnish' as const, id: material.id, name: material.name },
+      hidden: look([material]),
+    })),
+  ]
+  return {
+    policies,
+    isForbidden,
+    things: all.filter(({ hidden }) => hidden.length > 0),
+    count: all.length,
+    solvent: await solventFound(db, settings, find, now),
+  }
+}
+
+const ingredientsOf = (
+  medium: MediumDocument,
+  mediums: readonly MediumDocument[],
+  find: FindMaterial,
+): readonly Material[] => {
+  const made = analyseMedium(medium.recipe, find, (id) => mediums.find((one) => one.id === id), [medium.id])
+  return made.ok ? made.medium.ingredients.map(({ material }) => material) : []
+}
+
+/** Looks materials through; what passes surely is asked for in place of what does not. */
+function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[]) {
+  const passes = (material: Material): boolean => policyAnswers(material, policies).length === 0
+  return (materials: readonly Material[]): readonly HiddenIn[] =>
+    materials.flatMap((material) => {
+      const answers = policyAnswers(material, policies)
+      if (answers.length === 0) return []
+      const [nearest] = nearestPassing(material, shelf, passes)
+      const instead = nearest ? { id: nearest.id, name: nearest.name } : null
+      return [{ material: material.id, name: material.name, answers, instead }]
+    })
+}
+
+const namedAtMost = 3
+
+/** Where solvent is used, use by use, in the open paintings and beside the easel. */
+async function solventFound(
+  db: Database,
+  settings: Settings,
+  find: FindMaterial,
+  now: string,
+): Promise<readonly FoundUse[]> {
+  const open = await openSummaries(db, dayOf(now)!)
+  const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
+  const layers = await listOf(db, 'layer', [...titles.keys()])
+  const mediums = await list(db, 'medium')
+  const hasSolvent = (id: string): boolean => (find(id)?.shares.volatile ?? 0) > 0
+  const wheres = new Map<SolventUse, string[]>(solventUses.map((use) => [use, []]))
+  const note = (use: SolventUse, where: string): void => void wheres.get(use)!.push(where)
+  for (const layer of layers) {
+    const where = `${layer.name}, ${titles.get(layer.paintingId)}`
+    for (const use of usesIn(layer, hasSolvent)) note(use, where)
+  }
+  for (const medium of mediums)
+    if (ingredientsOf(medium, mediums, find).some(({ id }) => hasSolvent(id))) note('medium', medium.name)
+  for (const { name, liquid } of settings.jars) if (hasSolvent(liquid)) note('cleaning', name)
+  return [...wheres]
+    .filter(([, where]) => where.length > 0)
+    .map(([use, where]) => ({ use, where: [...new Set(where)].slice(0, namedAtMost), count: where.length }))
+}
+
+function usesIn(layer: LayerDocument, hasSolvent: (id: string) => boolean): readonly SolventUse[] {
+  const { event, thinner, besides } = brushOf(layer)
+  const thinned = thinner !== null && thinner.parts > 0 && hasSolvent(thinner.material)
+  if (isVarnish(kindTable[event.kind].purpose))
+    return besides.some(({ material }) => hasSolvent(material)) ? ['varnish'] : []
+  if (!thinned) return []
+  if (event.kind === 'oil-out') return ['oiling-out']
+  return event.kind === 'wash' ? ['starts'] : ['thinning']
+}

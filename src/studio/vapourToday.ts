@@ -1,0 +1,56 @@
+import { exposureIdOf } from '../core/air/ownLimit.ts'
+import { classDensityGPerMl, classMlPerGram, kindOf } from '../core/materials/material.ts'
+import { volumeOf } from '../core/medium/amount.ts'
+import type { Ingredient } from '../core/medium/medium.ts'
+import { dayOf } from '../core/plan/calendar.ts'
+import { areaCm2Of } from '../document/area.ts'
+import { brushOf } from '../document/brush.ts'
+import type { RoomVapour } from '../document/keeping.ts'
+import { findOn, readyOf } from '../document/picture.ts'
+import { findInStudio } from '../document/studioMaterials.ts'
+import type { Database } from '../store/database.ts'
+import { listHolding } from '../store/records.ts'
+import { loadPictures } from './pictures.ts'
+
+/** A film gives its solvent off over about so many hours, most of it at once; an estimate. */
+const overHours = 3
+const leastGrams = 0.05
+
+/** What today’s layers have given off, solvent by solvent, from the minute each was painted. */
+export async function vapourToday(db: Database, now: string): Promise<readonly RoomVapour[]> {
+  const on = now.slice(0, 10)
+  const painted = (await listHolding(db, 'layer', `"at":"${on}T`)).filter((layer) =>
+    layer.painted?.at.startsWith(on),
+  )
+  const pictures = await loadPictures(db, [...new Set(painted.map(({ paintingId }) => paintingId))], now)
+  return pictures.flatMap((picture) => {
+    const live = findInStudio(picture.shelf)
+    return picture.layers
+      .filter(({ id }) => painted.some((layer) => layer.id === id))
+      .flatMap((layer) => {
+        const { mix } = readyOf(layer, picture.mediums, findOn(layer, live))
+        const brush = brushOf(layer)
+        if (!mix) return []
+        const ml = areaCm2Of(picture.painting, brush) * brush.wetThicknessUm * 1e-4
+        const fromHour = (dayOf(layer.painted!.at)! % 1) * 24
+        return bySolvent(mix.all, ml / volumeOf(mix.all)).map(([solvent, grams], at): RoomVapour => ({
+          ...{ id: `${layer.id}-${at}`.slice(0, 64), what: 'palette', form: 'grams', solvent },
+          ...{ grams: Number(grams.toPrecision(3)), fromHour: Number(fromHour.toFixed(2)), overHours },
+        }))
+      })
+  })
+}
+
+function bySolvent(
+  all: readonly Ingredient[],
+  times: number,
+): readonly (readonly [solvent: string, grams: number])[] {
+  const grams = new Map<string, number>()
+  for (const { material, massG } of all) {
+    if (!material.shares.volatile) continue
+    const solvent = exposureIdOf(kindOf(material))
+    const given = massG * times * classMlPerGram(material).volatile * classDensityGPerMl.volatile
+    grams.set(solvent, (grams.get(solvent) ?? 0) + given)
+  }
+  return [...grams].filter(([, given]) => given >= leastGrams)
+}

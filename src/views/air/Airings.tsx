@@ -1,0 +1,59 @@
+import { atTheEasel } from '../../core/air/ownLimit.ts'
+import { airOf, lastHour } from '../../document/dayAir.ts'
+import type { RoomAir } from '../../document/keeping.ts'
+import { about, percentText } from '../../ui/format.ts'
+import { clockText } from './words.ts'
+
+const ways = [
+  ['closed', 'closed'],
+  ['crack', 'a window a crack'],
+  ['windows', 'two windows'],
+] as const
+
+/** The same day with the windows otherwise. */
+export function Airings({
+  air,
+  onChange,
+}: {
+  readonly air: RoomAir
+  readonly onChange: (change: Partial<RoomAir>) => void
+}) {
+  return (
+    <table className="w-full text-left text-[0.95rem]">
+      <caption className="text-left font-read text-[1.2rem]">The same day, the windows otherwise</caption>
+      <thead className="text-[0.8rem] text-soft">
+        <tr>
+          <th scope="col">Windows</th>
+          <th scope="col">at the easel, mg/m³</th>
+          <th scope="col">of the strictest guidance</th>
+          <th scope="col">clear again</th>
+        </tr>
+      </thead>
+      <tbody>
+        {ways.map(([airing, name]) => {
+          const told = airOf({ ...air, airing })!
+          const { peakMgPerM3: peak, fractionOfStrictLimit: strict, clearAfterHours: clear } = told
+          return (
+            <tr key={airing} className={`border-t border-rule ${air.airing === airing ? 'bg-wash' : ''}`}>
+              <th scope="row" className="font-normal">
+                <button
+                  type="button"
+                  aria-pressed={air.airing === airing}
+                  className="min-h-11 text-left link"
+                  onClick={() => onChange({ airing })}
+                >
+                  {name}
+                </button>
+              </th>
+              <td>
+                {about(atTheEasel.low * peak)}–{about(atTheEasel.high * peak)}
+              </td>
+              <td>{strict === null ? 'none is known' : percentText(strict)}</td>
+              <td>{clear === null ? 'never' : clockText(lastHour(air.sources) + clear)}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react'
+import type { RoomAir } from '../../document/keeping.ts'
+import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
+
+const airingNames = [
+  { id: 'closed', name: 'closed: 0.3 changes an hour' },
+  { id: 'crack', name: 'a window a crack: 1' },
+  { id: 'windows', name: 'two windows open: 4' },
+  { id: 'own', name: 'measured: your own' },
+]
+
+/** How large the room is, how it is aired, and the painter's own limit. */
+export function RoomOfAir({
+  air,
+  onChange,
+}: {
+  readonly air: RoomAir
+  readonly onChange: (change: Partial<RoomAir>) => void
+}) {
+  const [sides, setSides] = useState<readonly (number | null)[]>([null, null, null])
+  const side = (at: number, value: number): void => {
+    const next = sides.map((one, index) => (index === at ? value : one))
+    setSides(next)
+    if (next.every((one) => one !== null))
+      onChange({ roomM3: Number(next.reduce((product, one) => product * one, 1).toPrecision(4)) })
+  }
+  return (
+    <section aria-label="The room">
+      <h2 className="border-b border-ink pb-1 text-xl">The room</h2>
+      <div className="grid grid-cols-2 gap-3 pt-2">
+        <NumberRow
+          label="It holds, m³"
+          value={air.roomM3}
+          low={3}
+          high={20000}
+          onValue={(roomM3) => onChange({ roomM3 })}
+        />
+        <fieldset>
+          <legend className="text-[0.8rem] text-soft">or its sides, m</legend>
+          <div className="flex gap-2">
+            {['Length', 'Width', 'Height'].map((name, at) => (
+              <span key={name} className="w-16">
+                <NumberRow
+                  label={`${name}, m`}
+                  value={sides[at] ?? null}
+                  low={1}
+                  high={100}
+                  onValue={(value) => side(at, value)}
+                />
+              </span>
+            ))}
+          </div>
+        </fieldset>
+        <ChoiceRow
+          label="Windows"
+          value={air.airing}
+          options={airingNames}
+          onValue={(airing) => onChange({ airing: airing as RoomAir['airing'] })}
+        />
+        {air.airing === 'own' && (
+          <NumberRow
+            label="Changes of air an hour"
+            value={air.ownChanges}
+            low={0}
+            high={60}
+            onValue={(ownChanges) => onChange({ ownChanges })}
+          />
+        )}
+        <NumberRow
+          label="A fan takes out, m³ an hour"
+          value={air.extraction}
+          low={0}
+          high={20000}
+          onValue={(extraction) => onChange({ extraction })}
+        />
+        <NumberRow
+          label="Your own limit, mg/m³; 0: none"
+          value={air.ownLimit ?? 0}
+          low={0}
+          high={100000}
+          onValue={(limit) => onChange({ ownLimit: limit > 0 ? limit : null })}
+        />
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,200 @@
+import { useState } from 'react'
+import { policyIds, policyNames } from '../../core/materials/policy.ts'
+import type { PolicyId } from '../../core/materials/policy.ts'
+import { withoutSolvent } from '../../core/materials/withoutSolvent.ts'
+import { listed } from '../../core/words.ts'
+import type { FoundUse, HiddenIn, InsidePage, LookedThrough } from '../../studio/inside.ts'
+import { read, send } from '../../ui/client.ts'
+import { useEarly } from '../../ui/early.ts'
+import { upperFirst } from '../../ui/format.ts'
+import { say } from '../../ui/messages.ts'
+import { Toasts } from '../../ui/Toasts.tsx'
+import { VerdictMark } from '../../ui/Verdict.tsx'
+
+const headings: Readonly<Record<LookedThrough['kind'], string>> = {
+  medium: 'Mediums',
+  tube: 'Tubes',
+  material: 'On the shelf',
+  varnish: 'Varnishes',
+}
+const pathOf: Readonly<Record<LookedThrough['kind'], (id: string) => string>> = {
+  medium: (id) => `/mediums/${id}`,
+  tube: () => '/shelf/paints',
+  material: () => '/shelf',
+  varnish: () => '/shelf',
+}
+
+/** Hidden solvents and allergens in everything the studio has, each with the nearest thing that passes. */
+export function InsideView({ initial }: { readonly initial: InsidePage }) {
+  useEarly()
+  const [page, setPage] = useState(initial)
+  const show = (): void =>
+    void read('GET /api/inside', { query: { for: page.policies.join(',') } }).then((reply) =>
+      reply.ok ? setPage(reply.value) : say(reply.refusal.message),
+    )
+  const anew = ({ id, name }: LookedThrough, replaced: readonly HiddenIn[]): void =>
+    void send(
+      'POST /api/mediums/{id}/replaced',
+      {
+        id: crypto.randomUUID(),
+        replacements: replaced.map(({ material, instead }) => ({
+          ...{ material, by: instead!.id, name: instead!.name },
+        })),
+      },
+      { params: { id } },
+    ).then((reply) => {
+      if (!reply.ok) return say(reply.refusal.message)
+      say(`${name} is written anew; the old one stays.`, reply.value.event, show)
+      show()
+    })
+  const { policies, isForbidden, things, solvent } = page
+  const isRefused = ({ hidden }: LookedThrough): boolean =>
+    hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
+  const refused = things.filter(isRefused)
+  const asked = things.filter((thing) => !isRefused(thing))
+  return (
+    <>
+      <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(page)}</h1>
+      <nav aria-label="What is looked for" className="mt-2 flex flex-wrap gap-1">
+        {policyIds.map((policy) => (
+          <a
+            key={policy}
+            href={`/room/inside?for=${toggled(policies, policy).join(',')}`}
+            aria-current={policies.includes(policy) ? 'true' : undefined}
+            className="flex min-h-11 items-center border border-rule px-3 text-soft aria-[current]:border-ink aria-[current]:bg-sheet aria-[current]:text-ink"
+          >
+            {upperFirst(policyNames[policy])}
+          </a>
+        ))}
+      </nav>
+      <p className="mt-2 max-w-[60rem] text-soft">
+        {isForbidden ? 'This room forbids it' : 'This room does not forbid all of it'}; what it forbids is set
+        in the{' '}
+        <a className="link" href="/studio">
+          Studio
+        </a>
+        . Look at the label and the data sheet all the same: makers change what is in it.
+      </p>
+      {(Object.keys(headings) as LookedThrough['kind'][]).map((kind) => {
+        const here = refused.filter((thing) => thing.kind === kind)
+        if (here.length === 0) return null
+        return (
+          <section key={kind} aria-label={headings[kind]} className="mt-6">
+            <h2 className="border-b border-ink pb-1 text-[1.35rem]">{headings[kind]}</h2>
+            <ul>
+              {here.map((thing) => (
+                <Thing key={thing.id} thing={thing} onAnew={(replaced) => anew(thing, replaced)} />
+              ))}
+            </ul>
+          </section>
+        )
+      })}
+      {asked.length > 0 && (
+        <details className="mt-6">
+          <summary className="min-h-11 cursor-pointer font-read text-[1.15rem]">
+            {asked.length} have to be asked about
+          </summary>
+          <ul>
+            {asked.map((thing) => (
+              <Thing key={thing.id} thing={thing} onAnew={(replaced) => anew(thing, replaced)} />
+            ))}
+          </ul>
+        </details>
+      )}
+      <WithoutSolvent uses={solvent} />
+      <Toasts />
+    </>
+  )
+}
+
+/** What is looked for with one thing more, or less; never nothing. */
+function toggled(policies: readonly PolicyId[], policy: PolicyId): readonly PolicyId[] {
+  const without = policies.filter((one) => one !== policy)
+  if (without.length === policies.length) return [...policies, policy]
+  return without.length > 0 ? without : policies
+}
+
+function answerOf({ things, count, isForbidden }: InsidePage): string {
+  if (things.length === 0) return `${count} things looked through: all of them may come in.`
+  const refused = things.filter(({ hidden }) =>
+    hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused')),
+  ).length
+  const rest = things.length - refused
+  const what = isForbidden ? 'may not come in' : 'would not be let into every room'
+  return `Of ${count} things ${refused} ${what}${rest > 0 ? `, and ${rest} have to be asked about` : ''}.`
+}
+
+function Thing({
+  thing,
+  onAnew,
+}: {
+  readonly thing: LookedThrough
+  readonly onAnew: (replaced: readonly HiddenIn[]) => void
+}) {
+  const { kind, id, name, hidden } = thing
+  const replaced = hidden.filter(({ instead }) => instead !== null)
+  return (
+    <li className="grid gap-x-8 gap-y-1 border-b border-rule py-2.5 sm:grid-cols-[15rem_1fr]">
+      <a className="font-read text-[1.1rem] hover:underline" href={pathOf[kind](id)}>
+        {name}
+      </a>
+      <div>
+        {hidden.map((one) => (
+          <div key={one.material} className="leading-snug">
+            {one.answers.map(({ policy, answer, reason }) => (
+              <p key={policy}>
+                <VerdictMark verdict={answer === 'refused' ? 'unsound' : 'watch'} size={12} />{' '}
+                {policyNames[policy]}: {reason}
+              </p>
+            ))}
+            <p className="text-soft">
+              {one.instead
+                ? `Nearest that passes: ${one.instead.name}.`
+                : 'Nothing of its family on the shelf passes.'}
+            </p>
+          </div>
+        ))}
+        {kind === 'medium' && replaced.length > 0 && (
+          <button
+            type="button"
+            className="button mt-1 min-h-11"
+            onClick={() => onAnew(replaced)}
+            aria-label={`Write ${name} anew with ${listed(replaced.map(({ instead }) => instead!.name))}`}
+          >
+            Write it anew with {listed(replaced.map(({ instead }) => instead!.name))}
+          </button>
+        )}
+      </div>
+    </li>
+  )
+}
+
+/** A plan for going without solvent, use by use, as the record has them. */
+function WithoutSolvent({ uses }: { readonly uses: readonly FoundUse[] }) {
+  return (
+    <section aria-label="Without solvent, in steps" className="mt-8">
+      <h2 className="border-b border-ink pb-1 text-[1.35rem]">Without solvent, in steps</h2>
+      {uses.length === 0 && <p className="pt-2">No use of solvent is on record.</p>}
+      <ol>
+        {uses.map(({ use, where, count }, at) => {
+          const { use: name, instead, changes } = withoutSolvent[use]
+          return (
+            <li key={use} className="grid gap-x-8 border-b border-rule py-2.5 sm:grid-cols-[15rem_1fr]">
+              <span className="font-medium">
+                {at + 1}. {name}
+              </span>
+              <div className="leading-snug">
+                <p>{upperFirst(instead)}.</p>
+                <p className="text-soft">What changes: {changes}.</p>
+                <p className="text-[0.88rem] text-soft">
+                  Now in {listed(where)}
+                  {count > where.length && ` and ${count - where.length} more`}.
+                </p>
+              </div>
+            </li>
+          )
+        })}
+      </ol>
+    </section>
+  )
+}
