@@ -22,6 +22,7 @@ export const blankLayer = (
   mixed: [],
   painted: null,
   corrections: [],
+  brushSet: null,
   note: '',
   ...given,
 })

@@ -83,6 +83,8 @@ const planned = {
     .default(null),
   /** What lies on the palette for it; null: nothing is laid out yet. */
   palette: paletteSchema.nullable().default(null),
+  /** Which of the studio's brushes it is painted with; null: not told. */
+  brushSet: idSchema.nullable().default(null),
   note: noteSchema.default(''),
 }
 

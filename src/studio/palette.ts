@@ -1,8 +1,11 @@
+import { findInLibrary } from '../core/materials/find.ts'
 import { batchTitle } from '../document/batchMedium.ts'
 import { besidesTogether } from '../document/besides.ts'
 import { paintsTogether, paletteOf } from '../document/heaps.ts'
+import { jarOfLiquid } from '../document/jars.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import type { HeapDocument, MixedRequest, PaletteDocument } from '../document/palette.ts'
+import { settingsId } from '../document/settingsId.ts'
 import { mostBesides, mostPaints, tubesIn } from '../document/paints.ts'
 import type { Paint } from '../document/paints.ts'
 import type { Trx } from '../store/database.ts'
@@ -47,9 +50,32 @@ export const logMixed = (write: Write, layerId: string, { heaps }: MixedRequest)
         { kind: 'layer', id: layerId, body, seen: revision },
         ...(await squeezedOut(trx, mixed)),
         ...(await takenFromJar(trx, layer, mediumMl, at)),
+        ...(await rinsedIn(trx, layer, heaps, at)),
       ],
     }
   })
+
+/** Dips out of a cleaning jar that is kept count of are written into its book. */
+async function rinsedIn(
+  trx: Trx,
+  { name, paints }: LayerDocument,
+  heaps: MixedRequest['heaps'],
+  at: string,
+): Promise<readonly Wish[]> {
+  const liquids = new Set(heaps.flatMap(({ dips }) => (dips && dips.count > 0 ? [dips.liquid] : [])))
+  const setting = await find(trx, 'setting', settingsId)
+  if (!setting || liquids.size === 0) return []
+  const rinsed = [...liquids].flatMap((liquid) => jarOfLiquid(setting, liquid)?.id ?? [])
+  if (rinsed.length === 0) return []
+  const used = [...paints, ...heaps.flatMap((heap) => heap.paints)]
+  const lead = used.some(({ pigments }) => pigments.some(({ pigment }) => isLead(pigment)))
+  const use = { on: at.slice(0, 10), what: name, lead }
+  const { revision, ...body } = setting
+  const jars = body.jars.map((jar) => (rinsed.includes(jar.id) ? { ...jar, uses: [...jar.uses, use] } : jar))
+  return [{ kind: 'setting', id: settingsId, body: { ...body, jars }, seen: revision }]
+}
+
+const isLead = (pigment: string): boolean => findInLibrary(pigment)?.hazards?.includes('lead') ?? false
 
 type MixedHeap = MixedRequest['heaps'][number]
 

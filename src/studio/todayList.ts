@@ -19,6 +19,8 @@ import { stepsOfSummary } from '../document/summarySteps.ts'
 import type { Summary } from '../document/summary.ts'
 import { openSummaries } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
+import { notPutAway } from './evening.ts'
+import type { Evening } from './evening.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 import { stageToday } from './stageToday.ts'
@@ -81,6 +83,8 @@ export interface Morning {
   readonly groups: readonly TodayGroup[]
   /** The date that comes next first. */
   readonly atRisk: readonly DateAtRisk[]
+  /** What lies about from days before, and those days. */
+  readonly notPutAway: readonly Pick<Evening, 'on' | 'out'>[]
 }
 
 /** One group of the morning page: how many there are, and the first of them. */
@@ -98,9 +102,12 @@ export const todayAtFirst = 12
 
 /** Every painting that asks for something, grouped by what can be done, `most` of each group; and the dates at risk. */
 export async function morningOf(db: Database, now: string, most: number = todayAtFirst): Promise<Morning> {
-  const pictures = await picturesToday(db, now)
+  const open = await openSummaries(db, dayOf(now)!)
+  const pictures = await picturesToday(db, now, open)
   const entries = soonestFirst(pictures)
+  const still = await notPutAway(db, now, open)
   return {
+    notPutAway: still.map(({ on, out }) => ({ on, out })),
     groups: readinesses.map((readiness) => {
       const inside = entries.filter((entry) => entry.readiness === readiness)
       return { readiness, count: inside.length, entries: inside.slice(0, most) }
@@ -111,7 +118,7 @@ export async function morningOf(db: Database, now: string, most: number = todayA
 
 /** Every painting that asks for something, soonest first, from what was last found of it. */
 export const todayEntries = async (db: Database, now: string): Promise<readonly TodayEntry[]> =>
-  soonestFirst(await picturesToday(db, now))
+  soonestFirst(await picturesToday(db, now, await openSummaries(db, dayOf(now)!)))
 
 /** What is open wet in wet only for hours comes before all else. */
 const soonestFirst = (pictures: readonly PictureToday[]): readonly TodayEntry[] =>
@@ -129,11 +136,14 @@ interface PictureToday {
   readonly atRisk: DateAtRisk | null
 }
 
-async function picturesToday(db: Database, now: string): Promise<readonly PictureToday[]> {
+async function picturesToday(
+  db: Database,
+  now: string,
+  open: Awaited<ReturnType<typeof openSummaries>>,
+): Promise<readonly PictureToday[]> {
   const today = dayOf(now)!
   const settings = await settingsOf(db)
   const rooms = await roomsOf(db, settings, now)
-  const open = await openSummaries(db, today)
   const time = { today, ...workingDaysOf(settings), confidence: settings.confidence }
   return open.flatMap(({ painting, summary }) => {
     const { id, title, widthCm, heightCm } = painting

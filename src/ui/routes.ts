@@ -94,6 +94,7 @@ import type * as r91 from '../pages/api/tubes/[id]/need.ts'
 import type * as r92 from '../pages/api/tubes/[id]/photo.ts'
 import type * as r93 from '../pages/api/tubes/index.ts'
 import type * as r94 from '../pages/api/undo.ts'
+import type * as r95 from '../pages/api/used.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -212,4 +213,5 @@ export interface Routes {
   'GET /api/tubes': typeof r93.GET
   'PUT /api/tubes': typeof r93.PUT
   'POST /api/undo': typeof r94.POST
+  'GET /api/used': typeof r95.GET
 }

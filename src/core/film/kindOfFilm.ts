@@ -2,7 +2,7 @@ import { isAllYolk } from '../medium/fat.ts'
 import type { Film } from './film.ts'
 
 /** From this share of water-borne binder on, by volume, a layer is not judged as an oil film. */
-const waterborneFrom = 0.5
+export const waterborneFrom = 0.5
 
 /** Whether a film is bound by water-borne binder, or by yolk with no other oil (rules.md, Terms). */
 export const isWaterborne = ({ binder, fat }: Film): boolean =>

@@ -79,6 +79,14 @@ export function PaintingList({ initial, judging }: ListProps) {
           </button>
         </span>
       </div>
+      <p className="flex flex-wrap gap-x-5 text-[0.92rem]">
+        <a className="inline-flex min-h-11 items-center link" href="/used">
+          Where did I use that?
+        </a>
+        <a className="inline-flex min-h-11 items-center link" href="/varnish">
+          Varnishes owed
+        </a>
+      </p>
       <Judging left={judging} onDone={pages.again} />
       {problem && (
         <p role="alert" className="text-unsound">

@@ -1,8 +1,14 @@
 import { useState } from 'react'
+import { brushClash, vehicleNames, vehicleOf } from '../../core/evening/brushSet.ts'
+import { brushedFilm } from '../../document/brushedFilm.ts'
 import { namedAreasOf } from '../../document/areas.ts'
 import { brushOf } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
+import { readyOf } from '../../document/picture.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
 import { requestTo } from '../../ui/client.ts'
+import { Choice } from '../../ui/fields.tsx'
+import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newPasses } from '../stack/event/newEvent.ts'
 import type { EditedPicture } from '../stack/usePicture.ts'
 
@@ -47,6 +53,7 @@ export function PaintedNow({ layer, edited, onLayer }: NowProps) {
           ))}
         </div>
       )}
+      <Brushes layer={layer} edited={edited} />
       <button
         type="button"
         className="button mt-2 min-h-14 w-full justify-center text-[1.15rem]"
@@ -55,6 +62,39 @@ export function PaintedNow({ layer, edited, onLayer }: NowProps) {
         {isPainted ? 'A further pass, painted just now' : `${layer.name}: painted just now`}
       </button>
     </section>
+  )
+}
+
+/** Which brushes; where they are kept for something else, why not these. */
+function Brushes({ layer, edited: { picture, editLayer } }: Pick<NowProps, 'layer' | 'edited'>) {
+  const { brushSets } = picture.settings
+  if (brushSets.length === 0) return null
+  const set = brushSets.find(({ id }) => id === layer.brushSet)
+  const film = readyOf(layer, picture.mediums, findInStudio(picture.shelf)).mix?.film
+  const vehicle = film && vehicleOf(brushedFilm(layer, film))
+  const clash = set && vehicle ? brushClash(set.vehicle, vehicle) : null
+  return (
+    <div className="mt-2">
+      <Choice
+        label="Brushes"
+        className="min-h-11 max-w-72"
+        value={layer.brushSet ?? ''}
+        options={[
+          { id: '', name: 'brushes not told' },
+          ...brushSets.map(({ id, name, vehicle: kept }) => ({
+            id,
+            name: `${name} (${vehicleNames[kept]})`,
+          })),
+        ]}
+        onValue={(id) => editLayer(layer.id, { brushSet: id || null })}
+      />
+      {clash && (
+        <p role="status" className="mt-1">
+          <VerdictMark verdict="watch" size={13} /> {set!.name} is kept for {vehicleNames[set!.vehicle]}, and
+          this is {vehicleNames[vehicle!]}: {clash}. Take others.
+        </p>
+      )}
+    </div>
   )
 }
 

@@ -281,5 +281,11 @@ const paintedNow = later(() => import('./PaintedNow.tsx').then(({ PaintedNow }) 
 /** Painted at the easel: asked once the page answers, in a place kept for it. */
 function Painted(props: NowProps) {
   const PaintedNow = useLater(paintedNow)
-  return PaintedNow ? <PaintedNow {...props} /> : <div className="mt-4 h-[5.1rem]" />
+  return PaintedNow ? (
+    <PaintedNow {...props} />
+  ) : (
+    <div
+      className={props.edited.picture.settings.brushSets.length > 0 ? 'mt-4 h-[8.4rem]' : 'mt-4 h-[5.1rem]'}
+    />
+  )
 }

@@ -8,6 +8,7 @@ import { fatnessText, percent } from '../../core/words.ts'
 import type { Settings } from '../../document/studio.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { dipMlOf } from '../../document/besides.ts'
+import { jarOfLiquid, usesOfLiquid } from '../../document/jars.ts'
 import type { OwnDips, PutIn } from '../../document/besides.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
@@ -53,7 +54,8 @@ export function Spoils({ laid, palette, picture, layer, onPutIn, onBrushes }: Sp
   const { heap } = laid
   const dips = heap.dips ?? noDips
   const { dipMl, jarUses } = picture.settings
-  const uses = jarUses[dips.liquid] ?? 0
+  const jar = jarOfLiquid(picture.settings, dips.liquid)
+  const uses = usesOfLiquid(picture.settings, dips.liquid)
   const liquid = palette.findMaterial(dips.liquid)
   const stray = heap.stray ?? { pigment: 'pw6_rutile', g: 0 }
   return (
@@ -90,15 +92,24 @@ export function Spoils({ laid, palette, picture, layer, onPutIn, onBrushes }: Sp
             onOwn={(own) => onBrushes({ dipMl: own })}
           />
         )}
-        <NumberRow
-          label="jar used since fresh"
-          className="w-32"
-          value={uses}
-          low={0}
-          high={1000}
-          unit="times"
-          onValue={(times) => onBrushes({ jarUses: { ...jarUses, [dips.liquid]: Math.round(times) } })}
-        />
+        {jar ? (
+          <span className="pb-2 text-[0.88rem] text-soft">
+            {jar.name}: used {uses} times,{' '}
+            <a className="link" href="/room/evening">
+              its book
+            </a>
+          </span>
+        ) : (
+          <NumberRow
+            label="jar used since fresh"
+            className="w-32"
+            value={uses}
+            low={0}
+            high={1000}
+            unit="times"
+            onValue={(times) => onBrushes({ jarUses: { ...jarUses, [dips.liquid]: Math.round(times) } })}
+          />
+        )}
       </div>
       <DipsSay laid={laid} palette={palette} picture={picture} layer={layer} />
       {dips.count > 0 && givesPigmentBack(uses) && (

@@ -29,12 +29,24 @@ export function RecordView({
   const { picture, desk, state, editPainting } = edited
   const assessment = useMemo(() => assess(picture, findInStudio(picture.shelf)), [picture])
   const Reminders = useLater(reminders)
+  const Strip = useLater(strip)
   return (
     <>
       <header className="border-b border-rule pb-4">
         <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{picture.painting.title}</h1>
         <p className="mt-1.5 max-w-[60rem] font-read text-[1.2rem] leading-snug">
           {answerOf(picture, assessment)}
+        </p>
+        <p className="mt-1 flex flex-wrap gap-x-5">
+          <a className="inline-flex min-h-11 items-center link" href="/used">
+            Where did I use that?
+          </a>
+          <a
+            className="inline-flex min-h-11 items-center link"
+            href={`/api/paintings/${picture.painting.id}/sheet.pdf`}
+          >
+            On paper (PDF)
+          </a>
         </p>
       </header>
       <SaveLine desk={desk} state={state} />
@@ -47,6 +59,7 @@ export function RecordView({
         </div>
       </div>
       <Life picture={picture} onChange={editPainting} />
+      {Strip && <Strip picture={picture} />}
       <Departures painting={picture.painting} />
       {picture.layers.some(({ painted }) => painted) && (
         <Finishing picture={picture} assessment={assessment} />
@@ -59,6 +72,8 @@ export function RecordView({
 }
 
 const reminders = later(() => import('./reminders/Reminders.tsx').then((late) => late.Reminders))
+
+const strip = later(() => import('./strip/Strip.tsx').then((late) => late.Strip))
 
 const lift = later(() => import('./cleaning/WouldLift.tsx').then(({ WouldLift }) => WouldLift))
 

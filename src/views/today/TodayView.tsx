@@ -18,6 +18,7 @@ import { useEarly } from '../../ui/early.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
+import { NotPutAway } from './NotPutAway.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
 import { dateOf } from '../../core/plan/calendar.ts'
 import type { AheadItem } from '../../studio/ahead.ts'
@@ -58,11 +59,12 @@ export function TodayView({ initial, batches, ahead, today, judging }: TodayProp
       if (reply.ok) setShown(reply.value)
     })
   }
-  const { groups, atRisk } = shown
+  const { groups, atRisk, notPutAway } = shown
   const empty = groups.every(({ count }) => count === 0)
   return (
     <>
       <Judging left={judging} onDone={() => show(most)} />
+      <NotPutAway days={notPutAway} />
       <DatesAtRisk dates={atRisk} />
       {empty && batches.count === 0 && judging === 0 ? (
         <p className="font-read text-2xl">

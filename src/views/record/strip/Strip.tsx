@@ -1,0 +1,176 @@
+import { useMemo, useState } from 'react'
+import { stateNames } from '../../../core/cure/states.ts'
+import { dateOf, dayOf } from '../../../core/plan/calendar.ts'
+import { mixedColour, oilColour } from '../../../core/values/pigmentColours.ts'
+import { asItWas, daysOfLife } from '../../../document/asItWas.ts'
+import { assess } from '../../../document/assess.ts'
+import type { Assessment } from '../../../document/assess.ts'
+import { brushOf } from '../../../document/brush.ts'
+import type { LayerDocument } from '../../../document/layer.ts'
+import { mixtureShares } from '../../../document/mixture.ts'
+import type { Picture } from '../../../document/picture.ts'
+import { findOn } from '../../../document/picture.ts'
+import { filmsOn, stateOfFilms } from '../../../document/stateReached.ts'
+import type { FilmOnDay } from '../../../document/stateReached.ts'
+import { findInStudio } from '../../../document/studioMaterials.ts'
+import { dateText, dayText, umText } from '../../../ui/format.ts'
+
+const mostSections = 24
+
+/** The picture's life as a strip of small sections; any day of it can be gone back to. */
+export function Strip({ picture }: { readonly picture: Picture }) {
+  const days = useMemo(() => daysOfLife(picture), [picture])
+  const [chosen, setChosen] = useState<number | null>(null)
+  const day = chosen ?? days.at(-1) ?? Math.floor(picture.today)
+  const shown = useMemo(() => days.slice(-mostSections), [days])
+  const sections = useMemo(() => shown.map((one) => sectionAt(picture, one)), [picture, shown])
+  const most = Math.max(1, ...sections.map(({ um }) => um))
+  if (days.length === 0) return null
+  return (
+    <section aria-label="Its life in sections" className="mt-8 border-t border-ink pt-4">
+      <h2 className="text-xl">Its life in sections</h2>
+      <ol className="mt-2 flex items-end gap-1 overflow-x-auto pb-1">
+        {shown.map((one, at) => (
+          <li key={one}>
+            <button
+              type="button"
+              aria-pressed={one === day}
+              aria-label={`As it was on ${dayText(one)}`}
+              className="grid min-h-11 w-16 justify-items-center border border-transparent px-1 pt-1 aria-pressed:border-ink aria-pressed:bg-sheet"
+              onClick={() => setChosen(one)}
+            >
+              <Small section={sections[at]!} most={most} />
+              <span className="text-[0.72rem] leading-tight text-soft">{dateText(dateOf(one))}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      <label className="mt-2 block w-52 text-[0.8rem] text-soft">
+        Any other day
+        <input
+          type="date"
+          className="field block w-full"
+          value={dateOf(day)}
+          min={dateOf(days[0]!)}
+          max={dateOf(picture.today)}
+          onChange={({ target }) => {
+            const told = dayOf(target.value)
+            if (told !== null) setChosen(Math.floor(told))
+          }}
+        />
+      </label>
+      <OnThatDay picture={picture} day={day} />
+    </section>
+  )
+}
+
+interface SmallSection {
+  readonly films: readonly { readonly colour: string; readonly um: number }[]
+  readonly um: number
+}
+
+/** The thickest core of a day, film by film. */
+function sectionAt(picture: Picture, day: number): SmallSection {
+  const then = asItWas(picture, day)
+  const find = findInStudio(picture.shelf)
+  const films = filmsOn(then, assess(then, find), then.today)
+  const areas = [...new Set(films.map(({ spot }) => spot.area))]
+  const cores = areas.map((area) => {
+    const here = films.filter(({ spot }) => spot.area === area)
+    return {
+      films: here.map(({ layer, spot }) => ({ colour: colourOf(layer, find), um: spot.thickestUm })),
+      um: here.reduce((sum, { spot }) => sum + spot.thickestUm, 0),
+    }
+  })
+  return cores.reduce<SmallSection>((most, one) => (one.um > most.um ? one : most), { films: [], um: 0 })
+}
+
+function colourOf(layer: LayerDocument, find: ReturnType<typeof findInStudio>): string {
+  const { paints } = brushOf(layer)
+  return paints.length === 0 ? oilColour : mixedColour(mixtureShares(paints, findOn(layer, find)))
+}
+
+const [high, groundHigh] = [56, 6]
+
+function Small({ section, most }: { readonly section: SmallSection; readonly most: number }) {
+  let y = high - groundHigh
+  return (
+    <svg width="40" height={high} aria-hidden="true">
+      <rect
+        x="0"
+        y={high - groundHigh}
+        width="40"
+        height={groundHigh}
+        fill="#e9e2d0"
+        stroke="#8a8170"
+        strokeWidth="0.5"
+      />
+      {section.films.map(({ colour, um }, at) => {
+        const tall = 2 + (um / most) * (high - groundHigh - 2 * section.films.length)
+        y -= tall
+        return (
+          <rect
+            key={at}
+            x="0"
+            y={y}
+            width="40"
+            height={tall}
+            fill={colour}
+            stroke="#1f1b16"
+            strokeWidth="0.4"
+          />
+        )
+      })}
+    </svg>
+  )
+}
+
+/** What lay on it on a day, how far it had come, what was said of it then, and the photograph nearest before. */
+function OnThatDay({ picture, day }: { readonly picture: Picture; readonly day: number }) {
+  const then = useMemo(() => asItWas(picture, day), [picture, day])
+  const assessment = useMemo(() => assess(then, findInStudio(picture.shelf)), [then, picture.shelf])
+  const films = filmsOn(then, assessment, then.today)
+  const photo = [...then.painting.photos].sort((a, b) => a.on.localeCompare(b.on)).at(-1)
+  return (
+    <div className="mt-3 grid gap-x-10 gap-y-3 sm:grid-cols-[1fr_auto]">
+      <div>
+        <h3 className="font-read text-[1.2rem]">As it was at the end of {dayText(day)}</h3>
+        {films.length === 0 && <p className="text-soft">Nothing lay on it yet.</p>}
+        <ul aria-label={`What lay on it on ${dayText(day)}`}>
+          {films.toReversed().map((film) => (
+            <li key={`${film.layer.id} ${film.spot.area}`} className="border-b border-rule py-1">
+              <span className="font-medium">{film.layer.name}</span>{' '}
+              <span className="text-soft">{filmText(film, assessment)}</span>
+            </li>
+          ))}
+        </ul>
+        {then.touchTests.some(({ at }) => Math.floor(dayOf(at)!) === day) && (
+          <p className="text-[0.92rem] text-soft">It was touched that day.</p>
+        )}
+      </div>
+      {photo && (
+        <figure className="w-56">
+          <img
+            src={`/api/photos/${photo.hash}`}
+            alt={`Photograph of ${dateText(photo.on)}`}
+            width={224}
+            height={168}
+            loading="lazy"
+            className="h-42 w-56 border border-rule object-contain"
+          />
+          <figcaption className="text-[0.82rem] text-soft">
+            {dateText(photo.on)}
+            {photo.note && `: ${photo.note}`}
+          </figcaption>
+        </figure>
+      )}
+    </div>
+  )
+}
+
+function filmText({ spot, age }: FilmOnDay, { areas }: Assessment): string {
+  const where = areas.length > 1 ? `${areas.find(({ area }) => area.id === spot.area)!.area.name}, ` : ''
+  const state = stateOfFilms([{ forecast: spot.forecast, age }])
+  const words = state === 'wet' || state === 'bare' ? 'wet' : stateNames[state]
+  return `${where}${umText(spot.thickestUm)}, likely ${words} then`
+}

@@ -1,0 +1,146 @@
+import { expect } from 'chai'
+import { afterEach, beforeEach, describe, it } from 'mocha'
+import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
+import { asItWas, daysOfLife } from '../../src/document/asItWas.ts'
+import { find } from '../../src/store/records.ts'
+import { aheadOf } from '../../src/studio/ahead.ts'
+import { closeDay, eveningOf, tick } from '../../src/studio/evening.ts'
+import { insidePage } from '../../src/studio/inside.ts'
+import { saveLayer } from '../../src/studio/layers.ts'
+import { logPainted } from '../../src/studio/painted.ts'
+import { loadPicture } from '../../src/studio/pictures.ts'
+import { mediumReplaced } from '../../src/studio/replaced.ts'
+import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
+import { morningOf } from '../../src/studio/todayList.ts'
+import { undoEvent } from '../../src/studio/undo.ts'
+import { usedPage } from '../../src/studio/used.ts'
+import { vapourToday } from '../../src/studio/vapourToday.ts'
+import { startOf } from '../../src/document/eventStart.ts'
+import { layer } from './bodies.ts'
+import { demoStudio, judgeAll, now } from './desk.ts'
+
+const today = dayOf(now)!
+const on = now.slice(0, 10)
+const refusal = (sent: Promise<unknown>): Promise<string> =>
+  sent.then(
+    () => '',
+    (error: unknown) => (error as Error).message,
+  )
+
+describe('the end of a day at Tern Street', () => {
+  let studio: Awaited<ReturnType<typeof demoStudio>>
+  const write = (at = now) => ({ db: studio.db, at })
+  /** Oiling out a patch of Quince, today. */
+  const oilOut = async (): Promise<void> => {
+    await saveLayer(write(), layer('oiled', 'quince', 3, { ...startOf('oil-out'), name: 'Oiling out' }), null)
+    await logPainted(write(), 'oiled')
+  }
+  beforeEach(async () => {
+    studio = await demoStudio()
+  })
+  afterEach(() => studio.close())
+
+  it('with an oiling out is not closed before the rags are ticked (C96)', async () => {
+    await oilOut()
+    const { asks, done } = await eveningOf(studio.db, on)
+    expect(asks).to.include.members(['rags', 'jars'])
+    expect(done).to.deep.equal(['Oiling out'])
+    expect(await refusal(closeDay(write(), on))).to.match(/rags and paper first/)
+    await tick(write(), on, { what: 'rags', check: null, is: true })
+    expect(await refusal(closeDay(write(), on))).to.match(/jars closed first/)
+    await tick(write(), on, { what: 'jars', check: null, is: true })
+    const { event } = await closeDay(write(), on)
+    expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(now)
+    await undoEvent(write(), event)
+    expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(null)
+  })
+  it('a tick taken back opens the day again', async () => {
+    await oilOut()
+    for (const what of ['rags', 'jars'] as const) await tick(write(), on, { what, check: null, is: true })
+    await closeDay(write(), on)
+    await tick(write(), on, { what: 'rags', check: null, is: false })
+    const { closing, out } = await eveningOf(studio.db, on)
+    expect([closing.closedAt, out]).to.deep.equal([null, ['rags']])
+  })
+  it('what was not put away is asked again the next mornings, until it is', async () => {
+    const { notPutAway } = await morningOf(studio.db, now)
+    expect(notPutAway.map((day) => day.on)).to.include(dateOf(today - 1))
+    for (const day of notPutAway) {
+      for (const what of day.out) await tick(write(), day.on, { what, check: null, is: true })
+      await closeDay(write(), day.on)
+    }
+    expect((await morningOf(studio.db, now)).notPutAway).to.deep.equal([])
+  })
+  it('a drum four fifths full is a trip on the list', async () => {
+    const trips = async () => (await aheadOf(studio.db, now)).filter(({ uid }) => uid.startsWith('waste-'))
+    expect((await trips()).map(({ uid, on: day }) => [uid, day])).to.deep.equal([
+      ['waste-drum', dateOf(today + 6)],
+    ])
+    const { revision, ...settings } = await settingsOf(studio.db)
+    const containers = settings.containers.map((one) => ({ ...one, level: 0.79, tripOn: null }))
+    await saveSettings(write(), { ...settings, containers }, revision)
+    expect(await trips()).to.deep.equal([])
+  })
+  it('what was painted today has given its solvent off', async () => {
+    await oilOut()
+    const [given] = await vapourToday(studio.db, now)
+    expect(given).to.include({ what: 'palette', fromHour: 9 })
+    expect(given!.form === 'grams' && given!.grams).to.be.above(0.1)
+  })
+})
+
+describe('what hides in the things of Tern Street', () => {
+  let studio: Awaited<ReturnType<typeof demoStudio>>
+  beforeEach(async () => {
+    studio = await demoStudio()
+  })
+  afterEach(() => studio.close())
+
+  it('nuts are found in every medium and tube that carries them, and something else takes their place', async () => {
+    const { things } = await insidePage(studio.db, now, ['nuts'])
+    const names = things.map(({ name }) => name)
+    expect(names).to.include.members(['Morning oil', 'Quick walnut', 'Studio white'])
+    const morning = things.find(({ id }) => id === 'morning-oil')!
+    const { material, instead } = morning.hidden[0]!
+    const write = { db: studio.db, at: now }
+    const replacement = { material, by: instead!.id, name: instead!.name }
+    await mediumReplaced(write, 'morning-oil', [replacement], 'morning-anew')
+    const after = await insidePage(studio.db, now, ['nuts'])
+    expect(after.things.some(({ id }) => id === 'morning-anew')).to.equal(false)
+    expect(await find(studio.db, 'medium', 'morning-oil')).not.to.equal(null)
+  })
+  it('every use of solvent on record has its step, and where it is', async () => {
+    const { solvent } = await insidePage(studio.db, now, ['solvent'])
+    const uses = solvent.map(({ use }) => use)
+    expect(uses).to.include.members(['starts', 'medium', 'oiling-out'])
+    expect(solvent.every(({ where }) => where.length > 0)).to.equal(true)
+  })
+})
+
+describe('looking back', () => {
+  let studio: Awaited<ReturnType<typeof demoStudio>>
+  beforeEach(async () => {
+    studio = await demoStudio()
+  })
+  afterEach(() => studio.close())
+
+  it('a picture is shown as it was at the end of any day of its life', async () => {
+    const picture = (await loadPicture(studio.db, 'salt-pans', now))!
+    const days = daysOfLife(picture)
+    const [first] = days
+    expect(asItWas(picture, first! - 1).layers).to.have.length(0)
+    const counts = days.map((day) => asItWas(picture, day).layers.length)
+    expect(counts).to.deep.equal([...counts].sort((a, b) => a - b))
+    expect(counts.at(-1)).to.equal(picture.layers.filter(({ painted }) => painted).length)
+  })
+  it('“where did I use that stand oil?” finds the layers, through their mediums', async () => {
+    await judgeAll(studio.db, now)
+    const { entries, count } = await usedPage(studio.db, 'stand oil')
+    expect(count).to.be.above(1)
+    expect(entries.every(({ as }) => as.some((name) => /stand oil/i.test(name)))).to.equal(true)
+    expect(new Set(entries.map(({ title }) => title)).size).to.be.above(1)
+    expect((await usedPage(studio.db, 'Studio white')).count).to.be.at.least(0)
+    expect((await usedPage(studio.db, '')).count).to.equal(0)
+    expect((await usedPage(studio.db, 'moonstone')).count).to.equal(0)
+  })
+})
