@@ -159,9 +159,7 @@ export const closeDay = (write: Write, on: string): Promise<Written> =>
     const { out, closing } = await eveningOf(trx, on)
     const [first] = out
     if (first)
-      throw refused(
-        `The day is not put away: ${putAwayTexts[first].name.toLowerCase()} first. ${putAwayTexts[first].how}`,
-      )
+      throw refused(`The day is not put away: ${putAwayTexts[first].short} first. ${putAwayTexts[first].how}`)
     const { revision, ...kept } = closing
     return {
       what: `${dateText(on)} is put away`,

@@ -47,7 +47,7 @@ describe('the end of a day at Tern Street', () => {
     expect(done).to.deep.equal(['Oiling out'])
     expect(await refusal(closeDay(write(), on))).to.match(/rags and paper first/)
     await tick(write(), on, { what: 'rags', check: null, is: true })
-    expect(await refusal(closeDay(write(), on))).to.match(/jars closed first/)
+    expect(await refusal(closeDay(write(), on))).to.match(/jars first/)
     await tick(write(), on, { what: 'jars', check: null, is: true })
     const { event } = await closeDay(write(), on)
     expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(now)

@@ -4,29 +4,37 @@ import type { Material } from '../materials/material.ts'
 export const putAways = ['rags', 'lead', 'egg', 'jars', 'waterborne', 'palette'] as const
 export type PutAway = (typeof putAways)[number]
 
-export const putAwayTexts: Readonly<Record<PutAway, { readonly name: string; readonly how: string }>> = {
+export const putAwayTexts: Readonly<
+  Record<PutAway, { readonly name: string; readonly short: string; readonly how: string }>
+> = {
   rags: {
     name: 'Rags and paper',
+    short: 'rags and paper',
     how: 'Oily rags, paper and sponges heat themselves: flat outdoors, one by one, or under water in a lidded metal can. Without solvent as much as with it.',
   },
   lead: {
     name: 'Lead apart',
+    short: 'lead',
     how: 'Its rags, gloves and scrapings into their own closed tin, marked; wash before you eat; nothing of it with the household waste.',
   },
   egg: {
     name: 'Egg into the cold',
+    short: 'egg',
     how: 'Into the cold with its day on it, or away; it keeps days only, and is no food any more.',
   },
   jars: {
     name: 'Jars closed',
+    short: 'jars',
     how: 'Lids on every jar and bottle of solvent; what has settled is poured off tomorrow. Nothing down the drain.',
   },
   waterborne: {
     name: 'Waterborne brushes washed',
+    short: 'waterborne brushes',
     how: 'At once, before they are hard; the first wash water is let stand and its sludge goes to the waste.',
   },
   palette: {
     name: 'The palette',
+    short: 'the palette',
     how: 'What you keep under glass or in the cold; what you do not, scraped into the can with the rags.',
   },
 }

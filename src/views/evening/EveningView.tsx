@@ -111,4 +111,4 @@ function answerOf({ today: { asks, out, closing }, before }: EveningPage): strin
 }
 
 const namesOf = (all: Evening['out']): string =>
-  listed([...new Set(all)].map((what) => putAwayTexts[what].name.toLowerCase()))
+  listed([...new Set(all)].map((what) => putAwayTexts[what].short))

@@ -1,5 +1,6 @@
 import { windowDays } from '../../core/cure/workable.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
+import { overlap } from '../../core/stack/area.ts'
 import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import { hourText } from '../../document/dateText.ts'
@@ -15,7 +16,9 @@ export function LeftOpen({
 }) {
   const open = picture.layers.flatMap((layer, at) => {
     if (layer.painted?.event.kind !== 'oil-out') return []
-    const isCovered = picture.layers.slice(at + 1).some(({ painted }) => painted && painted.paints.length > 0)
+    const isCovered = picture.layers
+      .slice(at + 1)
+      .some(({ painted }) => painted && painted.paints.length > 0 && overlap(painted, layer.painted!))
     if (isCovered) return []
     const { worst } = assessment.layers[at]!
     const until = dayOf(layer.painted.at)! + windowDays(worst?.forecast.days.touch ?? null)

@@ -6,6 +6,8 @@ import type { Material } from '../../core/materials/material.ts'
 import { wholeDrops } from '../../core/palette/measured.ts'
 import { restId } from '../../core/stack/area.ts'
 import { patchesCm2 } from '../../document/area.ts'
+import { drawnAreas } from '../../document/areaMap.ts'
+import { namedAreasOf, newArea } from '../../document/areas.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { startOf } from '../../document/eventStart.ts'
 import type { LayerDocument } from '../../document/layer.ts'
@@ -18,6 +20,7 @@ import { requestTo } from '../../ui/client.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { about, dayText, mlText, umText } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
+import { aspectOf } from '../../ui/map/tools.ts'
 import { say } from '../../ui/messages.ts'
 import { Tick } from '../../ui/tick/Tick.tsx'
 import { startTimer } from '../../ui/timer/timers.ts'
@@ -71,7 +74,7 @@ export function OilOut({ picture, assessment, surface, findMaterial, edited, cho
       besides: [{ material: oil, parts: parts.oil }],
       thinner: hasSolvent ? { material: solvent, parts: parts.solvent } : null,
       wetThicknessUm: mlPerM2,
-      areas: [...new Set(patches.flatMap(({ patch }) => patch.area ?? []))],
+      areas: [...new Set(patches.map(({ patch }) => patch.area ?? restId))],
     }),
     [wiped, patches, oil, solvent, parts, hasSolvent, mlPerM2],
   )
@@ -92,8 +95,29 @@ export function OilOut({ picture, assessment, surface, findMaterial, edited, cho
     startTimer({ name, minutes: soakMinutes, repeats: false }, Date.now())
     say(`${name}: ${soakMinutes} minutes, in the head of every page.`)
   }
+  /** What lies in no part of the picture gets one: a film of its own lies there from now on. */
+  const partsOf = (): string[] => {
+    const named = patches.flatMap(({ patch }) => patch.area ?? [])
+    const without = patches.filter(({ patch }) => patch.area === null)
+    const known = namedAreasOf(picture)
+    if (without.length === 0 || known.length === 0) return [...new Set(named)]
+    const fresh = without.map(({ patch }, at) => ({
+      ...newArea(`oiled patch ${known.length + at + 1}`, crypto.randomUUID()),
+      shapes: patch.shapes,
+      share: patch.shapes.length > 0 ? null : patch.share,
+    }))
+    edited.editPainting({
+      areas: drawnAreas([...known, ...fresh], aspectOf(painting)),
+      patches: painting.patches.map((patch) => {
+        const at = without.findIndex((one) => one.patch.id === patch.id)
+        return at < 0 ? patch : { ...patch, area: fresh[at]!.id }
+      }),
+    })
+    return [...new Set([...named, ...fresh.map(({ id }) => id)])]
+  }
   const done = async (): Promise<void> => {
-    const layers = [...newEvent(edited.picture, 'oil-out', restId, told)]
+    const areas = partsOf()
+    const layers = [...newEvent(edited.picture, 'oil-out', restId, { ...told, areas })]
     const params = { id: painting.id }
     const put = await edited.act(requestTo('PUT /api/paintings/{id}/layers', { layers }, { params }))
     if (put.is === 'refused') return

@@ -1,5 +1,5 @@
 import { dateOf } from '../../../core/plan/calendar.ts'
-import { covers, restId } from '../../../core/stack/area.ts'
+import { overlap, restId } from '../../../core/stack/area.ts'
 import { isRemoval, kindTable } from '../../../core/stack/kinds.ts'
 import type { EventKind } from '../../../core/stack/kinds.ts'
 import { blankLayer } from '../../../document/blankLayer.ts'
@@ -57,7 +57,7 @@ export function newEvent(
     areas: isRemoval(kind) && area !== restId ? [area] : [],
     ...more,
   })
-  const painted = layers.findLast((layer) => layer.painted !== null && covers(brushOf(layer), area))
+  const painted = layers.findLast((layer) => layer.painted !== null && overlap(brushOf(layer), made))
   return above(picture, toWhatIsPainted(kind) ? painted : undefined, [made])
 }
 
