@@ -55,5 +55,11 @@ export const closings = (today: number): Closing[] =>
   [3, 4, 5, 8, 9].map((daysAgo) => {
     const on = dateOf(today - daysAgo)
     const at = `${on}T18:10`
-    return { id: on, on, ticked: { rags: at, jars: at, egg: at, waterborne: at, palette: at }, checked: [], closedAt: at }
+    return {
+      id: on,
+      on,
+      ticked: { rags: at, jars: at, egg: at, waterborne: at, palette: at },
+      checked: [],
+      closedAt: at,
+    }
   })

@@ -9,19 +9,20 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['today-tablet', '/', tablet],
   ['paintings', '/paintings', desk],
   ['stack', '/paintings/glasshouse', desk],
-  ['stack-areas', '/paintings/salt-pans', desk],
+  ['surface', '/paintings/quince/surface', desk],
+  ['finish', '/paintings/ferry-steps/finish', desk],
   ['record', '/paintings/salt-pans/record', desk],
   ['mediums', '/mediums', desk],
   ['bench', '/mediums/harbour-glaze', desk],
   ['shelf', '/shelf', desk],
   ['palette-tablet', '/paintings/clock-mender/palette', tablet],
-  ['rescue', '/rescue?what=gone-dull&painting=quince', desk],
+  ['air', '/room/air', desk],
   ['batches', '/batches', desk],
   ['studio', '/studio', desk],
   ['horizon', '/horizon', desk],
   ['tests', '/tests', desk],
   ['room', '/room', desk],
-  ['promise', '/promise?painting=clock-mender', desk],
+  ['evening-tablet', '/room/evening', tablet],
 ]
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({
@@ -47,7 +48,7 @@ await fetch(`${server.url}/api/batches/${id}/pour`, {
   headers: { 'content-type': 'application/json' },
   body: JSON.stringify({ material: 'linseed_stand_oil', grams: 101 }),
 })
-for (const face of ['method', 'weigh']) {
+for (const face of ['weigh']) {
   const page = await browser.newPage({ viewport: tablet })
   await page.goto(`${server.url}/batches/${id}#${face}`)
   await page.waitForTimeout(2500)

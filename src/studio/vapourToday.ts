@@ -15,6 +15,7 @@ import { loadPictures } from './pictures.ts'
 /** A film gives its solvent off over about so many hours, most of it at once; an estimate. */
 const overHours = 3
 const leastGrams = 0.05
+const varnishHours = 2
 
 /** What today’s layers have given off, solvent by solvent, from the minute each was painted. */
 export async function vapourToday(db: Database, now: string): Promise<readonly RoomVapour[]> {
@@ -39,6 +40,24 @@ export async function vapourToday(db: Database, now: string): Promise<readonly R
         }))
       })
   })
+}
+
+/** A varnishing that was thought of on another page: "?varnishing=<solvent>&grams=40". Nothing where that is none. */
+export function varnishingIn(search: URLSearchParams): readonly RoomVapour[] {
+  const [told, grams] = [search.get('varnishing') ?? '', Number(search.get('grams'))]
+  if (told === '' || !(grams > 0 && grams < 1e5)) return []
+  const solvent = exposureIdOf(told)
+  return [
+    {
+      id: 'thought-of',
+      what: 'varnishing',
+      form: 'grams',
+      solvent,
+      grams,
+      fromHour: 10,
+      overHours: varnishHours,
+    },
+  ]
 }
 
 function bySolvent(

@@ -151,6 +151,22 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'What a picture bears today: shown, carried, wrapped, sent, stacked, rolled, framed, varnished.',
   ],
   ['true volume', 'What the material itself takes up: crushed resin in a spoon is half air.'],
+  [
+    'sunken, matt, satin, glossy',
+    'How a place catches the light. Sunken has lost its colour and looks chalky; two steps apart, or dull in the dark, nobody judges values there.',
+  ],
+  [
+    'oiling out',
+    'A breath of oil rubbed on a dull place and wiped off again, only where work goes on: what is left open over 3 µm is a layer and restarts the varnish date.',
+  ],
+  [
+    'at the easel',
+    'Where the face is. The air there holds three to ten times what the room does on the whole.',
+  ],
+  [
+    'a varnish owed',
+    'What was agreed of a picture that left without its varnish: how, when, by whom, who pays. It stands on Today until it is done.',
+  ],
 ]
 
 /** Everything a key does beyond what every page of a browser does. */

@@ -54,6 +54,27 @@ describe('over HTTP', () => {
         expect(status, JSON.stringify(body)).to.equal(200)
         expectClose(body, first!.expect, tolerance)
       })
+    for (const name of ['finish', 'air'])
+      it(`oiling out, varnish and air answer their vectors: ${name}`, async () => {
+        for (const { path, request, expect: told } of vectors<{
+          path: string
+          request: unknown
+          expect: unknown
+        }>(name)) {
+          const { status, body } = await compute(path, request)
+          expect(status, JSON.stringify(body)).to.equal(200)
+          expectClose(body, told, 0.005)
+        }
+      })
+    it('air names a solvent nobody knows, and an hour that ends before it begins', async () => {
+      const room = { roomM3: 40, airChangesPerHour: 1, hours: 8 }
+      const unknown = { ...room, sources: [{ solvent: 'moonshine', grams: 1, overHours: 1 }] }
+      const backwards = {
+        ...room,
+        sources: [{ solvent: 'acetone', openAreaCm2: 5, fromHour: 3, toHour: 2 }],
+      }
+      for (const body of [unknown, backwards]) expect((await compute('air', body)).status).to.equal(422)
+    })
     it('soundness answers with the findings that make its verdict', async () => {
       const [first] = vectors<{ name: string; accept: string[] }>('stacks')
       const { name: _name, accept, ...stack } = first!

@@ -16,6 +16,9 @@ const views = [
     '/tests',
     '/room',
     '/promise?painting=clock-mender',
+    '/paintings/quince/surface',
+    '/paintings/buoys/finish',
+    ...['/room/air', '/room/evening', '/room/inside', '/varnish', '/used'],
   ],
 ]
 

@@ -22,9 +22,9 @@ describe('what a day leaves to be put away (C96)', () => {
     expect(putAwayAfter(named('water'))).to.deep.equal([])
   })
   it('lead apart, egg in the cold, jars closed, water brushes washed', () => {
-    expect(putAwayAfter(named('pw1', 'linseed_alkali_refined', 'egg_yolk', 'gum_turpentine'))).to.include.members([
-      ...['rags', 'lead', 'egg', 'jars'],
-    ])
+    expect(
+      putAwayAfter(named('pw1', 'linseed_alkali_refined', 'egg_yolk', 'gum_turpentine')),
+    ).to.include.members([...['rags', 'lead', 'egg', 'jars']])
     expect(putAwayAfter(named('acrylic_dispersion'))).to.deep.equal(['waterborne'])
   })
   it('law: nothing is put away before all of it is ticked, the rags first', () => {

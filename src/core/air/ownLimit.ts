@@ -7,7 +7,6 @@ export const atTheEasel = { low: 3, high: 10 } as const
 
 /** How often an hour the air changes: as windows stand, an estimate. */
 export const airings = { closed: 0.3, crack: 1, windows: 4 } as const
-export type Airing = keyof typeof airings
 
 /** What it takes to keep the room below a limit of the painter's own. */
 export interface WithinLimit {

@@ -20,6 +20,14 @@ const facts: Readonly<Record<string, VarnishFacts>> = {
   run_copal_varnish: { resin: 'run copal in oil', dustHours: 48, packDays: 60 },
 }
 
+/** What a varnish is dissolved in, by the book; of any other it is not told. */
+const solvents: Readonly<Record<string, string>> = {
+  damar_varnish_30: 'gum_turpentine',
+  retouching_varnish_8: 'gum_turpentine',
+  hydrocarbon_varnish_25: 'mineral_spirit_dearomatised_low_flash',
+}
+export const varnishSolvent = (kind: string): string => solvents[kind] ?? 'white_spirit_aromatic'
+
 /** Null: its make-up is not known here, ask whoever made it. */
 export const varnishFactsOf = (material: Material): VarnishFacts | null => facts[kindOf(material)] ?? null
 

@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react'
 import { exposures } from '../../core/air/exposures.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
-import { shortName } from '../../core/words.ts'
+import { listed, shortName } from '../../core/words.ts'
 import type { RoomAir, RoomVapour } from '../../document/keeping.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { upperFirst } from '../../ui/format.ts'

@@ -130,7 +130,9 @@ export function Ladder({ before, today, own, school, day, onSchool, onDay }: Lad
       </table>
       <p className="mt-2 max-w-[60rem] leading-snug">
         <span className="text-soft">Test for it:</span> {schoolTable[school].test}.{' '}
-        <span className="text-soft">Of what:</span> {schoolTable[school].kind}.
+        <span className="text-soft">Of what:</span> {schoolTable[school].kind}.{' '}
+        <span className="text-soft">Or none:</span> it stays as it dried; under glass with a spacer, or dusted
+        with a soft dry brush and cleaned sooner.
       </p>
     </section>
   )

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react'
-import { mixedSheen, varnishFactsOf } from '../../core/finish/varnishFacts.ts'
+import { mixedSheen, varnishFactsOf, varnishSolvent } from '../../core/finish/varnishFacts.ts'
+import { kindOf } from '../../core/materials/material.ts'
 import { cleaningSolvents, removerOf } from '../../core/finish/removability.ts'
 import { dateOf } from '../../core/plan/calendar.ts'
 import { varnishMl } from '../../core/plan/varnishDates.ts'
@@ -83,6 +84,7 @@ export function VarnishChoice(props: FinishProps) {
       await edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: tried.layer.id } }))
   }
   const facts = material && varnishFactsOf(material)
+  const solventG = material ? totalMl * material.densityGPerMl.mid * (material.shares.volatile ?? 0) : 0
   const remover = material ? removerOf([material]) : null
   return (
     <section aria-label="The varnish">
@@ -193,6 +195,14 @@ export function VarnishChoice(props: FinishProps) {
           It is varnished, today
         </button>
       </div>
+      {solventG > 0.5 && (
+        <a
+          className="inline-flex min-h-11 items-center link"
+          href={`/room/air?varnishing=${varnishSolvent(kindOf(material!))}&grams=${Math.round(solventG)}`}
+        >
+          The air of that day: {Math.round(solventG)} g of solvent
+        </a>
+      )}
       {material && <Cautions materials={[material]} />}
     </section>
   )
