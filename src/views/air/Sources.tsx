@@ -137,8 +137,8 @@ export function Sources({
           className="button button-ink mt-3 min-h-11"
           onClick={() => onChange({ sources: [...sources, ...missing] })}
         >
-          Take in what was painted today, from{' '}
-          {clockText(Math.min(...missing.map(({ fromHour }) => fromHour)))}
+          Take in {listed([...new Set(missing.map(({ what }) => names[what]))])}, from{' '}
+          {clockText(Math.min(...missing.map(({ fromHour }) => fromHour)))}, as the record has it
         </button>
       )}
       <p className="mt-2 text-[0.85rem] text-soft">
