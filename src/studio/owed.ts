@@ -1,4 +1,4 @@
-import { varnishMl } from '../core/plan/varnishDates.ts'
+import { usualVarnishMlPerM2, varnishMl } from '../core/plan/varnishDates.ts'
 import type { Owed } from '../document/owed.ts'
 import type { PaintingDocument } from '../document/studio.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
@@ -18,9 +18,6 @@ export interface OwedVarnish extends Pick<PaintingDocument, 'client' | 'place'> 
   readonly ml: number | null
 }
 
-/** ml on a square metre and coat, as much as one brushes out. */
-const mlPerM2 = 90
-
 /** Pictures whose varnish was agreed on, what is due first; what is done last of all. */
 export async function owedVarnishes(db: Database): Promise<readonly OwedVarnish[]> {
   const all = (await listHolding(db, 'painting', '"owed":{')).filter(({ owed }) => owed !== null)
@@ -33,7 +30,7 @@ export async function owedVarnishes(db: Database): Promise<readonly OwedVarnish[
       return {
         ...{ paintingId: id, title, client, place, owed },
         varnish: find(owed.varnish)?.name ?? owed.varnish,
-        ml: areaM2 > 0 ? varnishMl(areaM2, mlPerM2, owed.coats) : null,
+        ml: areaM2 > 0 ? varnishMl(areaM2, usualVarnishMlPerM2, owed.coats) : null,
       }
     })
     .sort(

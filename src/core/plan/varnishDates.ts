@@ -10,6 +10,9 @@ export interface VarnishDates {
   readonly totalMl: number | null
 }
 
+/** As much as one brushes out, ml on a square metre and coat. */
+export const usualVarnishMlPerM2 = 90
+
 /** An area in so many coats of varnish, ml. */
 export const varnishMl = (areaM2: number, mlPerM2PerCoat: number, coats: number): number =>
   areaM2 * mlPerM2PerCoat * coats

@@ -1,5 +1,5 @@
 import { dateOf } from '../../core/plan/calendar.ts'
-import { varnishMl } from '../../core/plan/varnishDates.ts'
+import { usualVarnishMlPerM2, varnishMl } from '../../core/plan/varnishDates.ts'
 import type { Owed, OwedWay } from '../../document/owed.ts'
 import { blankOwed, owedWayNames, payNames } from '../../document/owedWords.ts'
 import { send } from '../../ui/client.ts'
@@ -15,7 +15,6 @@ const pays = [
   { id: '', name: 'not said' },
   ...Object.entries(payNames).map(([id, name]) => ({ id, name: upperFirst(name) })),
 ]
-const mlPerM2 = 90
 
 const upTo =
   (most: number) =>
@@ -76,7 +75,7 @@ export function HandOver({ picture, edited, findMaterial, varnish, day }: Finish
           <p className="mt-1 leading-snug">
             {owed.doneOn
               ? `Done on ${dateText(owed.doneOn)}.`
-              : `${upperFirst(owedWayNames[owed.way])}, due ${dateText(owed.due)}${areaM2 > 0 ? `; take along ${mlText(varnishMl(areaM2, mlPerM2, owed.coats))}` : ''}.`}
+              : `${upperFirst(owedWayNames[owed.way])}, due ${dateText(owed.due)}${areaM2 > 0 ? `; take along ${mlText(varnishMl(areaM2, usualVarnishMlPerM2, owed.coats))}` : ''}.`}
           </p>
           <div className="mt-3 grid grid-cols-2 gap-3">
             <ChoiceRow

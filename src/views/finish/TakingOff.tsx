@@ -4,10 +4,10 @@ import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { restId } from '../../core/stack/area.ts'
 import type { SpotResult, SpotTest } from '../../document/spotTest.ts'
 import { varnishOn, weakestFilms } from '../../document/removable.ts'
-import { requestTo } from '../../ui/client.ts'
 import { dateText, upperFirst } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
+import { addLayer } from '../stack/event/paintNow.ts'
 import type { FinishProps } from './FinishView.tsx'
 
 const freshDays = 365
@@ -36,12 +36,8 @@ export function TakingOff({ picture, assessment, findMaterial, edited }: FinishP
     }
     edited.editPainting({ spotTests: [...painting.spotTests, test] })
   }
-  const isOff = async (): Promise<void> => {
-    const layers = [...newEvent(edited.picture, 'varnish-off', restId)]
-    const params = { id: painting.id }
-    await edited.act(requestTo('PUT /api/paintings/{id}/layers', { layers }, { params }))
-    await edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layers[0]!.layer.id } }))
-  }
+  const isOff = (): void =>
+    void addLayer(edited, newEvent(edited.picture, 'varnish-off', restId), { now: true })
   return (
     <section aria-label="Taking it off again" className="mt-8 border-t border-ink pt-4">
       <h2 className="text-xl">Taking it off again</h2>
@@ -96,7 +92,7 @@ export function TakingOff({ picture, assessment, findMaterial, edited }: FinishP
         open, gloves, no flame; local rules and the safety data sheet come first.
       </p>
       {plans.some(({ isForPainter }) => isForPainter) && (
-        <button type="button" className="button mt-3 min-h-11" onClick={() => void isOff()}>
+        <button type="button" className="button mt-3 min-h-11" onClick={isOff}>
           It is off, today
         </button>
       )}

@@ -3,7 +3,7 @@ import { mixedSheen, varnishFactsOf, varnishSolvent } from '../../core/finish/va
 import { kindOf } from '../../core/materials/material.ts'
 import { cleaningSolvents, removerOf } from '../../core/finish/removability.ts'
 import { dateOf } from '../../core/plan/calendar.ts'
-import { varnishMl } from '../../core/plan/varnishDates.ts'
+import { usualVarnishMlPerM2, varnishMl } from '../../core/plan/varnishDates.ts'
 import { restId } from '../../core/stack/area.ts'
 import { listed } from '../../core/words.ts'
 import { asIfPainted } from '../../document/asIfPainted.ts'
@@ -11,7 +11,6 @@ import { assess } from '../../document/assess.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { removableIn } from '../../document/removable.ts'
 import { departuresWith } from '../../document/takenOn.ts'
-import { requestTo } from '../../ui/client.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { about, dayText, mlText, upperFirst } from '../../ui/format.ts'
@@ -20,10 +19,9 @@ import { say } from '../../ui/messages.ts'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
+import { addLayer } from '../stack/event/paintNow.ts'
 import type { FinishProps } from './FinishView.tsx'
 
-/** ml on a square metre and coat, brushed. */
-const usualMlPerM2 = 90
 const leastReason = 3
 
 const absorbers = [
@@ -36,7 +34,7 @@ const absorbers = [
 export function VarnishChoice(props: FinishProps) {
   const { edited, picture, assessment, findMaterial, day, varnish, onVarnish } = props
   const [coats, setCoats] = useState(2)
-  const [mlPerM2, setRate] = useState(usualMlPerM2)
+  const [mlPerM2, setRate] = useState<number>(usualVarnishMlPerM2)
   const [matt, setMatt] = useState('')
   const [mattShare, setMattShare] = useState(0.3)
   const [absorber, setAbsorber] = useState('')
@@ -73,15 +71,10 @@ export function VarnishChoice(props: FinishProps) {
   const mayGoOn = tried.stays === null || reason.trim().length >= leastReason
   const put = async (plannedOn: string | null): Promise<void> => {
     const layers = newEvent(edited.picture, 'varnish', restId, { ...told, id: tried.layer.id, plannedOn })
-    const params = { id: picture.painting.id }
     if (tried.stays)
       edited.editPainting({ departures: departuresWith(tried.stays, reason.trim(), tried.shown) })
-    const done = await edited.act(
-      requestTo('PUT /api/paintings/{id}/layers', { layers: [...layers] }, { params }),
-    )
-    if (done.is === 'refused') return say(done.refusal.message)
-    if (plannedOn === null)
-      await edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: tried.layer.id } }))
+    const done = await addLayer(edited, layers, { now: plannedOn === null })
+    if (done.is === 'refused') say(done.refusal.message)
   }
   const facts = material && varnishFactsOf(material)
   const solventG = material ? totalMl * material.densityGPerMl.mid * (material.shares.volatile ?? 0) : 0

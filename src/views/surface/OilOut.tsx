@@ -16,7 +16,6 @@ import type { OilOutEffect } from '../../document/oilOutEffect.ts'
 import type { Picture } from '../../document/picture.ts'
 import { brushOf } from '../../document/brush.ts'
 import type { PictureSurface, SurfacePatch } from '../../document/surface.ts'
-import { requestTo } from '../../ui/client.ts'
 import { NumberRow } from '../../ui/fields.tsx'
 import { about, dayText, mlText, umText } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
@@ -26,6 +25,7 @@ import { Tick } from '../../ui/tick/Tick.tsx'
 import { startTimer } from '../../ui/timer/timers.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
+import { addLayer } from '../stack/event/paintNow.ts'
 import type { EditedPicture } from '../stack/usePicture.ts'
 
 interface OilOutProps {
@@ -117,11 +117,9 @@ export function OilOut({ picture, assessment, surface, findMaterial, edited, cho
   }
   const done = async (): Promise<void> => {
     const areas = partsOf()
-    const layers = [...newEvent(edited.picture, 'oil-out', restId, { ...told, areas })]
-    const params = { id: painting.id }
-    const put = await edited.act(requestTo('PUT /api/paintings/{id}/layers', { layers }, { params }))
-    if (put.is === 'refused') return
-    await edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layers[0]!.layer.id } }))
+    const layers = newEvent(edited.picture, 'oil-out', restId, { ...told, areas })
+    const { is } = await addLayer(edited, layers, { now: true })
+    if (is === 'refused') return
     setTicked(null)
   }
   return (
