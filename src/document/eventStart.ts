@@ -1,6 +1,5 @@
-import { usualOilOut } from '../core/finish/oilOut.ts'
 import { pastEdgeMm } from '../core/stack/event.ts'
-import { isClearKind, isRemoval, kindTable } from '../core/stack/kinds.ts'
+import { isClearKind, isRemoval, kindTable, usualWiped } from '../core/stack/kinds.ts'
 import type { EventKind } from '../core/stack/kinds.ts'
 import type { Brush } from './brush.ts'
 import type { PictureEvent } from './event.ts'
@@ -17,7 +16,7 @@ export function eventOfKind(kind: EventKind): PictureEvent {
     case 'isolating':
       return { kind, pastEdgeMm: pastEdgeMm.enough }
     case 'oil-out':
-      return { kind, wiped: usualOilOut.wipedShare }
+      return { kind, wiped: usualWiped }
     case 'temporary-varnish':
     case 'varnish':
       return { kind, coats: 1 }

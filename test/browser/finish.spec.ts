@@ -187,7 +187,7 @@ test('acrylic is not begun with a brush of oil, and an old day is looked back on
   await expect(now.getByRole('status')).toHaveCount(0)
 
   await open(page, `${demo.url}/paintings/salt-pans/record`)
-  const life = page.getByRole('region', { name: 'Its life in sections' })
+  const life = page.getByRole('region', { name: 'Looked back on' })
   await life
     .getByRole('button', { name: /^As it was on/ })
     .first()

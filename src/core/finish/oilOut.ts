@@ -1,4 +1,5 @@
 import { oilGPerMl } from '../film/sinking.ts'
+import { kindTable, usualWiped } from '../stack/kinds.ts'
 
 /** Oil rubbed on a dull place and wiped off again (reckonings.md, Oil-out). */
 export interface OilOutIdea {
@@ -10,7 +11,7 @@ export interface OilOutIdea {
   readonly wipedShare: number
 }
 
-export const usualOilOut = { mlPerM2: 15, wipedShare: 0.7 } as const
+export const usualOilOut = { mlPerM2: kindTable['oil-out'].wetUm, wipedShare: usualWiped } as const
 
 /** What becomes of the oil that is left: it joins what is painted into it, must be painted into in time, or is a layer. */
 export type OilLeft = 'joins' | 'paint-into' | 'layer'

@@ -90,6 +90,9 @@ export const kindTable: Readonly<Record<EventKind, KindRow>> = {
   'varnish-off': removal('varnish taken off', 'varnish-off', 'Takes the varnish off with a swab.'),
 }
 
+/** Of oil rubbed on a dull place, wiped off again as a rule, 0..1. */
+export const usualWiped = 0.7
+
 /** What is laid on without paint, so many ml on a square metre. */
 const clearKinds: readonly EventKind[] = ['isolating', 'oil-out', 'temporary-varnish', 'varnish']
 export const isClearKind = (kind: EventKind): boolean => clearKinds.includes(kind)

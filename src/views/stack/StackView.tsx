@@ -38,7 +38,6 @@ import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
 import type { AgainstProps } from './event/Against.tsx'
-import { furtherCoats, newEvent, newPasses, splitCoats } from './event/newEvent.ts'
 import { Findings } from './Findings.tsx'
 import type { FindingDeeds } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
@@ -100,7 +99,11 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
       .act(requestTo('PUT /api/paintings/{id}/layers', { layers: [...layers] }, { params }))
       .then(({ is }) => is === 'done' && setChosen(layers[0]!.layer.id))
   }
-  const add = (kind: EventKind = 'paint'): void => put(newEvent(picture, kind, area.id))
+  useLater(adding)
+  /** Puts what a new event makes of the picture; it is asked for once the page answers, and there at the first tap. */
+  const putNew = (made: (events: Adding) => readonly LayerWrite[]): void =>
+    void bringAdding().then((events) => put(made(events)))
+  const add = (kind: EventKind = 'paint'): void => putNew(({ newEvent }) => newEvent(picture, kind, area.id))
   const top = inArea.findLast(({ event, painted }) => painted && !isRemoval(event.kind)) ?? inArea.at(-1)
   const remove = (layerId: string): void => {
     const found = picture.layers.find(({ id }) => id === layerId)!
@@ -147,7 +150,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
       case 'order':
         return reorder(does.layerIds)
       case 'split':
-        return put(splitCoats(picture, does))
+        return putNew(({ splitCoats }) => splitCoats(picture, does))
     }
   }
   /** Takes a finding on, or, without a reason, lets it speak again. */
@@ -160,7 +163,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
     onTakeBack: (finding) => depart(finding, null),
     onEvent: (kind, finding) => {
       setArea(finding.area)
-      put(newEvent(picture, kind, finding.area))
+      putNew(({ newEvent }) => newEvent(picture, kind, finding.area))
     },
     stillPossible: (finding) => still?.stillPossible(finding, picture, assessment) ?? [],
   }
@@ -216,7 +219,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
         }
         onAdd={add}
         top={top?.name ?? null}
-        onPass={() => top && put(newPasses(picture, top))}
+        onPass={() => top && putNew(({ newPasses }) => newPasses(picture, top))}
       />
       <div className="overflow-x-auto">
         <Drawing
@@ -293,7 +296,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
             asksTooth={assessment.findings.some(
               ({ layerId, rule }) => layerId === layer.id && asksTooth.includes(rule),
             )}
-            onCoats={(days) => put(furtherCoats(picture, layer, days))}
+            onCoats={(days) => putNew(({ furtherCoats }) => furtherCoats(picture, layer, days))}
             against={
               <Compared
                 layer={layer}
@@ -487,6 +490,9 @@ function Wanted(props: NeedsProps) {
   return TubeNeeds && <TubeNeeds {...props} />
 }
 
+const bringAdding = () => import('./event/newEvent.ts')
+type Adding = Awaited<ReturnType<typeof bringAdding>>
+const adding = later(bringAdding)
 const deedsLeft = later(() => import('../../document/mend/stillPossible.ts'))
 const schools = later(() => import('./schools/Schools.tsx').then(({ SchoolsBeside }) => SchoolsBeside))
 
