@@ -204,7 +204,7 @@ test('three consistencies on one palette: what makes each, what a brush spoils, 
   await page.getByRole('button', { name: 'Do that to this heap' }).click()
   await expect(row(/Quay blue.*with [\d.]+\sml poppyseed oil besides.*glaze:/)).toBeVisible()
   await page.getByRole('textbox', { name: 'dips', exact: true }).fill('1')
-  await page.getByRole('textbox', { name: 'jar used since fresh' }).fill('3')
+  await expect(page.getByText('Oil jar: used 5 times,')).toBeVisible()
   await expect(page.getByText('opaque paint gets into this glaze. Change it first.')).toBeVisible()
   await page.getByRole('textbox', { name: 'dips', exact: true }).fill('0')
   await expect(page.getByText('opaque paint gets into this glaze')).toHaveCount(0)
