@@ -156,10 +156,6 @@ export const words: readonly (readonly [word: string, meaning: string])[] = [
     'How a place catches the light. Sunken has lost its colour and looks chalky; two steps apart, or dull in the dark, nobody judges values there.',
   ],
   [
-    'oiling out',
-    'A breath of oil rubbed on a dull place and wiped off again, only where work goes on: what is left open over 3 µm is a layer and restarts the varnish date.',
-  ],
-  [
     'at the easel',
     'Where the face is. The air there holds three to ten times what the room does on the whole.',
   ],

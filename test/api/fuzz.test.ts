@@ -15,7 +15,7 @@ const pages = [
   '/batches',
   '/shelf',
   '/studio',
-  ...['/room/air', '/room/evening', '/room/inside', '/varnish', '/used', '/paintings/quince/surface'],
+  ...['/room/air', '/room/evening', '/room/inside', '/varnish', '/used'],
 ]
 
 describe('nearly right bodies over every route', () => {

@@ -145,7 +145,7 @@ export function MapStage({ things, chosen, tool, aspect, photo, onShape, onChoos
 }
 
 const nameWidth = 200
-const face = 'Instrument Sans Variable'
+const face = 'Instrument Sans'
 
 /** A hatch lets the picture through by itself. */
 const opacityOf = (isChosen: boolean, hatch: Hatch | undefined): number =>
