@@ -16,7 +16,7 @@ const core = {
   learn: ['cure'],
   room: ['cure'],
   trial: ['cure'],
-  air: ['materials'],
+  air: ['medium', 'materials'],
   evening: ['materials'],
   medium: ['materials', 'measure', 'cure'],
   film: ['medium', 'materials', 'measure', 'cure'],

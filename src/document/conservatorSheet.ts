@@ -16,12 +16,13 @@ import { layerWords } from './layerWords.ts'
 import type { LayerDocument } from './layer.ts'
 import { materialsUsed, practiceOfPainting } from './picture.ts'
 import type { Picture } from './picture.ts'
+import { spotWords } from './spotWords.ts'
 import { wouldLift } from './wouldLift.ts'
 import type { Rehearsed } from './wouldLift.ts'
 
 /** One thing that happened to a picture, as a conservator reads it. */
 export interface SheetRow {
-  /** Counted from the ground up; what takes off has no number of its own. */
+  /** In the order it was done, from the ground up. */
   readonly number: number
   readonly name: string
   readonly kind: string
@@ -45,12 +46,6 @@ export interface ConservatorSheet {
   /** Metals and the like that whoever works on it should know of. */
   readonly hazards: string | null
 }
-
-const resultWords = {
-  nothing: 'nothing came',
-  varnish: 'varnish came, clean',
-  colour: 'colour came',
-} as const
 
 /** What hurts only while one works with it wet, or as dry powder. */
 const leftWithWork: readonly Hazard[] = [
@@ -176,7 +171,7 @@ function testsOf({ painting, touchTests, layers }: Picture): readonly string[] {
     .map((test) => `${dateText(test.at.slice(0, 10))}: ${nameOf(test.layerId)}, ${fingerWords(test)}`)
   const spots = painting.spotTests.map(({ on, area, rank, result }) => {
     const solvent = cleaningSolvents.find((one) => one.rank === rank)?.name ?? `solvent ${rank}`
-    return `${dateText(on)}: ${upperFirst(solvent)}${area ? `, ${area}` : ''}: ${resultWords[result]}`
+    return `${dateText(on)}: ${upperFirst(solvent)}${area ? `, ${area}` : ''}: ${spotWords[result]}`
   })
   return [...hands, ...spots]
 }

@@ -1,6 +1,7 @@
 import { airOverDay } from '../core/air/vapour.ts'
 import type { AirOverDay, AiredRoom } from '../core/air/vapour.ts'
-import { airings, exposureIdOf } from '../core/air/ownLimit.ts'
+import { airings, mouthCm2, withFan } from '../core/air/airing.ts'
+import { exposureIdOf } from '../core/air/givenOff.ts'
 import type { VapourSource } from '../core/air/emission.ts'
 import { findInLibrary } from '../core/materials/find.ts'
 import { kindOf } from '../core/materials/material.ts'
@@ -9,10 +10,10 @@ import type { RoomAir, RoomVapour } from './keeping.ts'
 /* The air of the studio's own room, read off its settings without their schema. */
 
 /** How often an hour the air changes: as the windows stand, and with what a fan takes out. */
-export const changesOf = (
+const changesOf = (
   { airing, ownChanges, extraction }: Pick<RoomAir, 'airing' | 'ownChanges' | 'extraction'>,
   roomM3: number,
-): number => (airing === 'own' ? ownChanges : airings[airing]) + extraction / roomM3
+): number => withFan(airing === 'own' ? ownChanges : airings[airing], extraction, roomM3)
 
 /** The hour everything begins by; the day is told from there. */
 export const firstHour = (sources: readonly RoomVapour[]): number =>
@@ -25,7 +26,7 @@ function sourceOf(source: RoomVapour, from: number): VapourSource {
     ? { solvent, grams: source.grams, fromHour: source.fromHour - from, overHours: source.overHours }
     : {
         solvent,
-        openAreaCm2: Math.PI * (source.acrossCm / 2) ** 2,
+        openAreaCm2: mouthCm2(source.acrossCm),
         fromHour: source.fromHour - from,
         toHour: source.toHour - from,
       }

@@ -149,7 +149,7 @@ function careLines(picture: Picture, assessment: Assessment): readonly string[] 
       : []),
     ...(metals.length > 0
       ? [
-          `Its paint holds ${listed(metals)}: bound in the film it is harmless; it is never sanded, scraped or burnt.`,
+          `Its paint holds ${listed(metals)}: bound in the film it stays where it is, as long as nobody sands, scrapes or burns it.`,
         ]
       : []),
     `${upperFirst(packingAt[nearestStage(picture, assessment)].courier)} That is what a courier should be told.`,

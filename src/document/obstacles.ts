@@ -1,8 +1,10 @@
 import { chanceBy } from '../core/cure/forecast.ts'
+import { checks } from '../core/cure/checkWords.ts'
 import { stateNames } from '../core/cure/states.ts'
 import type { StateId } from '../core/cure/states.ts'
 import { isEvenForVarnish, mostUneven } from '../core/finish/sheen.ts'
 import type { SheenPlace } from '../core/finish/sheen.ts'
+import { waxBarsSpirit } from '../core/finish/varnishNeeds.ts'
 import { schoolTable } from '../core/finish/varnishSchools.ts'
 import type { VarnishSchoolId } from '../core/finish/varnishSchools.ts'
 import { kindOf } from '../core/materials/material.ts'
@@ -32,9 +34,6 @@ export interface VarnishIdea {
   readonly day: number
 }
 
-/** Spirit bites into a film so waxy, whatever its age. */
-const waxBarsSpirit = 0.15
-
 /** The list that empties: everything that still stands against this varnish on that day. */
 export function obstaclesTo(
   idea: VarnishIdea,
@@ -53,7 +52,7 @@ export function obstaclesTo(
     })),
     ...monthsAgainst(ready, day),
     ...slowFilms(before, needs, day),
-    ...swabAgainst(picture, before),
+    ...testAgainst(school, picture, before),
     ...unevenAgainst(places),
     ...temporaryAgainst(picture),
     ...waxAgainst(idea, picture, assessment),
@@ -90,17 +89,23 @@ function slowFilms({ films }: BeforeVarnish, needs: StateId, day: number): reado
 const nameOf = ({ layer, areaName }: WaitingFilm): string =>
   areaName ? `${layer.name}, ${areaName},` : layer.name
 
-function swabAgainst({ touchTests }: Picture, { lastLaid }: BeforeVarnish): readonly Obstacle[] {
-  const since = touchTests
-    .filter(({ check, at, counts }) => check === 'swab' && counts && dayOf(at)! > lastLaid)
+function testAgainst(
+  school: VarnishSchoolId,
+  { touchTests }: Picture,
+  { lastLaid }: BeforeVarnish,
+): readonly Obstacle[] {
+  const asked = schoolTable[school].check
+  const last = touchTests
+    .filter(({ check, at, counts }) => check === asked && counts && dayOf(at)! > lastLaid)
     .sort((a, b) => a.at.localeCompare(b.at))
-  const last = since.at(-1)
+    .at(-1)
   if (last?.passed) return []
+  const { name, fails, passes } = checks[asked]
   return [
     {
       says: last
-        ? 'The last swab took colour.'
-        : 'No swab has come away clean since it was last painted: try its slowest, thickest, softest spot.',
+        ? `The last ${name} found ${fails}.`
+        : `No ${name} has found ${passes} since it was last painted: try its slowest, thickest, softest spot.`,
       at: 'test',
     },
   ]

@@ -2,7 +2,7 @@ import { stageOf } from '../core/finish/stageOf.ts'
 import type { PackedPicture, Stage } from '../core/finish/stageOf.ts'
 import { restedStage } from '../core/plan/varnishMonths.ts'
 import { supportOf } from '../core/stack/support.ts'
-import { restartsVarnish } from '../core/finish/restsVarnish.ts'
+import { monthsFrom, restartsVarnish } from '../core/finish/restsVarnish.ts'
 import { kindTable } from '../core/stack/kinds.ts'
 import { brushOf } from './brush.ts'
 import type { LayerDocument } from './layer.ts'
@@ -25,10 +25,11 @@ export function packedOn(picture: Picture, assessment: Assessment, day: number):
 
 /** The day of the last film that lies there on a day and begins a varnish's months anew. */
 export const lastLaidOn = (picture: Picture, assessment: Assessment, day: number): number =>
-  Math.max(
-    ...filmsOn(picture, assessment, day)
-      .filter(({ layer, spot }) => restartsVarnish(purposeOf(layer), spot.film))
-      .map(({ age }) => day - age),
+  monthsFrom(
+    filmsOn(picture, assessment, day).map(({ layer, spot, age }) => ({
+      laidDay: day - age,
+      restarts: restartsVarnish(purposeOf(layer), spot.film),
+    })),
   )
 
 const purposeOf = (layer: LayerDocument) => kindTable[brushOf(layer).event.kind].purpose

@@ -1,4 +1,4 @@
-import { removability, removerOf, yieldsFrom } from '../core/finish/removability.ts'
+import { agedDays, removability, removerOf, yieldsFrom } from '../core/finish/removability.ts'
 import type { Remover, Yields } from '../core/finish/removability.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
@@ -18,9 +18,6 @@ export interface Removable {
   readonly yields: Yields
   readonly verdict: 'sound' | 'watch' | 'unsound'
 }
-
-/** By then a varnish is taken off, and what is under it has had its time, days. */
-const agedDays = 3650
 
 /** The weakest film of each area, as it gives to a cleaner once it has aged, or on a day of its own. */
 export function weakestFilms(

@@ -2,6 +2,7 @@ import { oilOutOrder, sheenOf, trustOf } from '../core/finish/sheen.ts'
 import type { SheenPlace, Trust } from '../core/finish/sheen.ts'
 import { sinkingBecause, sinkingOf } from '../core/film/sinking.ts'
 import { dayOf } from '../core/plan/calendar.ts'
+import { isRemoval } from '../core/stack/kinds.ts'
 import { covers, restId } from '../core/stack/area.ts'
 import { inTheArea } from '../core/words.ts'
 import type { Assessment } from './assess.ts'
@@ -122,7 +123,7 @@ function fateOf(
   const seenOn = dayOf(on)!
   const over = done.some((layer) => {
     const { event, areas } = brushOf(layer)
-    const isFilm = !('takes' in event) && event.kind !== 'oil-out'
+    const isFilm = !isRemoval(event.kind) && event.kind !== 'oil-out'
     return isFilm && covers({ areas }, area ?? restId) && dayOf(layer.painted!.at)! >= seenOn + 1
   })
   return { state: over ? 'painted-over' : oiledBy ? 'oiled-out' : 'there', oiledBy }

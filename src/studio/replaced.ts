@@ -1,3 +1,4 @@
+import { materialsIn } from '../core/medium/recipe.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import { exists } from '../store/records.ts'
 import { commit, findOrRefuse, withId } from './commit.ts'
@@ -23,6 +24,9 @@ export const mediumReplaced = (
     commit(write, async (trx) => {
       const { revision: _revision, ...medium } = await findOrRefuse(trx, 'medium', id)
       if (await exists(trx, 'medium', freshId)) throw refused('That medium is there already.')
+      const elsewhere = replacements.find(({ material }) => !materialsIn(medium.recipe).includes(material))
+      if (elsewhere)
+        throw refused(`${medium.name} holds it through another medium. Write that one anew first.`)
       const byOf = (material: string): string =>
         replacements.find((one) => one.material === material)?.by ?? material
       const names = replacements.map(({ name }) => name).join(', ')

@@ -1,3 +1,4 @@
+import { monthsFrom } from '../core/finish/restsVarnish.ts'
 import { stageOf } from '../core/finish/stageOf.ts'
 import type { Stage } from '../core/finish/stageOf.ts'
 import type { Spot, Step } from '../core/plan/step.ts'
@@ -22,7 +23,7 @@ export function stageToday(
           restarts: layers[at]!.restartsVarnish,
         })),
   )
-  const lastLaid = today - Math.min(...films.filter(({ restarts }) => restarts).map(({ age }) => age))
+  const lastLaid = monthsFrom(films.map(({ age, restarts }) => ({ laidDay: today - age, restarts })))
   const stage = stageOf({ state: stateOfFilms(films), ...packing })
   return restedStage(stage, today, { ...packing, lastLaid })
 }

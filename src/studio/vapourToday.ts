@@ -1,7 +1,4 @@
-import { exposureIdOf } from '../core/air/ownLimit.ts'
-import { classDensityGPerMl, classMlPerGram, kindOf } from '../core/materials/material.ts'
-import { volumeOf } from '../core/medium/amount.ts'
-import type { Ingredient } from '../core/medium/medium.ts'
+import { exposureIdOf, givenOff } from '../core/air/givenOff.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { areaCm2Of } from '../document/area.ts'
 import { brushOf } from '../document/brush.ts'
@@ -34,7 +31,8 @@ export async function vapourToday(db: Database, now: string): Promise<readonly R
         if (!mix) return []
         const ml = areaCm2Of(picture.painting, brush) * brush.wetThicknessUm * 1e-4
         const fromHour = (dayOf(layer.painted!.at)! % 1) * 24
-        return bySolvent(mix.all, ml / volumeOf(mix.all)).map(([solvent, grams], at): RoomVapour => ({
+        const given = [...givenOff(mix.all, ml)].filter(([, grams]) => grams >= leastGrams)
+        return given.map(([solvent, grams], at): RoomVapour => ({
           ...{ id: `${layer.id}-${at}`.slice(0, 64), what: 'palette', form: 'grams', solvent },
           ...{ grams: Number(grams.toPrecision(3)), fromHour: Number(fromHour.toFixed(2)), overHours },
         }))
@@ -58,18 +56,4 @@ export function varnishingIn(search: URLSearchParams): readonly RoomVapour[] {
       overHours: varnishHours,
     },
   ]
-}
-
-function bySolvent(
-  all: readonly Ingredient[],
-  times: number,
-): readonly (readonly [solvent: string, grams: number])[] {
-  const grams = new Map<string, number>()
-  for (const { material, massG } of all) {
-    if (!material.shares.volatile) continue
-    const solvent = exposureIdOf(kindOf(material))
-    const given = massG * times * classMlPerGram(material).volatile * classDensityGPerMl.volatile
-    grams.set(solvent, (grams.get(solvent) ?? 0) + given)
-  }
-  return [...grams].filter(([, given]) => given >= leastGrams)
 }

@@ -58,6 +58,7 @@ describe('brushes by vehicle (C98)', () => {
   it('an oil brush in acrylic clashes, in oil it does not', () => {
     const acrylic = vehicleOf({ isWaterborne: true, hasEgg: false, isVarnish: false })
     expect(brushClash('oil', acrylic)).to.be.a('string')
+    expect(vehicleOf({ isWaterborne: true, hasEgg: true, isVarnish: false })).to.equal('egg')
     expect(brushVehicles.every((one) => brushClash(one, one) === null)).to.equal(true)
   })
 })

@@ -22,6 +22,7 @@ import type { Picture } from '../../src/document/picture.ts'
 import { beforeVarnish, varnishChance } from '../../src/document/readiness.ts'
 import { removableIn, varnishOn, weakestFilms } from '../../src/document/removable.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
+import { safeForOn } from '../../src/document/safeFor.ts'
 import { surfaceOf } from '../../src/document/surface.ts'
 import { layer, paintedAt, painting, picture, touched } from '../studio/bodies.ts'
 
@@ -189,7 +190,24 @@ describe('before a varnish (C86, C67)', () => {
     const clean = touched('a', '2026-11-01T10:00', { check: 'swab', passed: true })
     expect(says([body], { touchTests: [clean] })).to.deep.equal([])
     const coloured = touched('a', '2026-11-02T10:00', { check: 'swab', passed: false })
-    expect(says([body], { touchTests: [clean, coloured] }).join()).to.include('took colour')
+    expect(says([body], { touchTests: [clean, coloured] }).join()).to.include('found colour on the cotton')
+  })
+  it('a picture with nothing but a breath of oil on it counts from that, and is told as any other', () => {
+    const breath = paintedAt('2026-05-10T10:00', layer('o', 'p', 0, startOf('oil-out')))
+    const { shown, assessment, before } = ready([breath])
+    expect(dateOf(before.lastLaid)).to.equal('2026-05-10')
+    expect(() => safeForOn(shown, assessment, shown.today + 900)).not.to.throw()
+  })
+  it('wax asks for a thumb, not for a swab', () => {
+    const { shown, assessment, before } = ready([body])
+    const told = obstaclesTo(
+      { school: 'wax', varnish: null, day: shown.today },
+      shown,
+      assessment,
+      before,
+      [],
+    )
+    expect(told.map((one) => one.says).join()).to.include('No thumb pressure has found no print')
   })
   it('a temporary varnish stands against it until it is taken off', () => {
     const temporary = paintedAt('2026-03-01T10:00', layer('t', 'p', 1, startOf('temporary-varnish')))
@@ -231,6 +249,10 @@ describe('taking a varnish off again (C87, C93)', () => {
     expect(inB!.steps.every(({ is }) => is === 'never')).to.equal(true)
     expect(inB!.steps[0]!.says).to.include('without a conservator')
     expect(inA!.steps[0]).to.include({ is: 'try', rank: 1 })
+  })
+  it('of what nothing takes off alone nothing is tried', () => {
+    const { steps, isForPainter } = takingOffPlan(null, { rank: 5, because: '' }, false)
+    expect([steps, isForPainter]).to.deep.equal([[], false])
   })
   it('goes milder first, and from the third solvent on is for a conservator', () => {
     const { steps } = takingOffPlan({ fresh: 2, aged: 4 }, { rank: 5, because: '' }, false)

@@ -144,16 +144,20 @@ function largestMean(air: Course, until: number): number {
   return best
 }
 
+/** The highest moment of a room at so many changes of air, mg/m³. */
+export const peakAt = ({ roomM3, sources }: AiredRoom, changes: number): number =>
+  courseOf(sources.map(emissionOf), changes, roomM3, () => 1).peak
+
 const mostChanges = 1e4
 
-/** Least air changes at which the highest share of the guidance is at most 1; null: no airing would do. */
-function leastChanges(peakAt: (changes: number) => number): number | null {
-  if (peakAt(0) <= 1) return 0
-  if (peakAt(mostChanges) > 1) return null
+/** Least air changes at which something that more air only lowers is at most `most`; null: no airing would do. */
+export function leastChanges(of: (changes: number) => number, most = 1): number | null {
+  if (of(0) <= most) return 0
+  if (of(mostChanges) > most) return null
   let [low, high] = [0, mostChanges]
   for (let round = 0; round < 60; round++) {
     const middle = (low + high) / 2
-    if (peakAt(middle) <= 1) high = middle
+    if (of(middle) <= most) high = middle
     else low = middle
   }
   return high

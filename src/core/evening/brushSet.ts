@@ -17,7 +17,7 @@ export interface BrushedFilm {
 }
 
 export const vehicleOf = ({ isWaterborne, hasEgg, isVarnish }: BrushedFilm): BrushVehicle =>
-  isVarnish ? 'varnish' : isWaterborne ? 'waterborne' : hasEgg ? 'egg' : 'oil'
+  isVarnish ? 'varnish' : hasEgg ? 'egg' : isWaterborne ? 'waterborne' : 'oil'
 
 const because: Readonly<Record<BrushVehicle, string>> = {
   oil: 'oil left in them makes water paint crawl, and lifts in specks',

@@ -84,6 +84,9 @@ export function removerOf(materials: readonly Material[]): Remover | null {
   return known.reduce((hardest, one) => (one!.aged > hardest!.aged ? one : hardest))
 }
 
+/** By then a varnish is taken off, and what is under it has had its time, days. */
+export const agedDays = 3650
+
 /** How a coat's remover stands to what lies under it: milder than it gives to, as strong, stronger or none. */
 export const removability = (
   remover: Remover | null,

@@ -28,7 +28,7 @@ export interface TakingOff {
 export function takingOffPlan(remover: Remover | null, yields: Yields, isFresh: boolean): TakingOff {
   const last = remover === null ? 0 : isFresh ? remover.fresh : remover.aged
   const steps = cleaningSolvents
-    .filter(({ rank }) => rank <= Math.max(last, 1))
+    .filter(({ rank }) => rank <= last)
     .map(({ rank, name }) => ({ rank, solvent: name, ...stepAt(rank, yields) }))
   return { steps, isForPainter: remover !== null && steps.some(({ is }) => is === 'try') }
 }

@@ -26,7 +26,13 @@ const solvents: Readonly<Record<string, string>> = {
   retouching_varnish_8: 'gum_turpentine',
   hydrocarbon_varnish_25: 'mineral_spirit_dearomatised_low_flash',
 }
+
+/** The solvent of a varnish by its kind. */
 export const varnishSolvent = (kind: string): string => solvents[kind] ?? 'white_spirit_aromatic'
+
+/** Solvent in so many ml of a varnish, g. */
+export const solventG = ({ densityGPerMl, shares }: Material, ml: number): number =>
+  ml * densityGPerMl.mid * (shares.volatile ?? 0)
 
 /** Null: its make-up is not known here, ask whoever made it. */
 export const varnishFactsOf = (material: Material): VarnishFacts | null => facts[kindOf(material)] ?? null

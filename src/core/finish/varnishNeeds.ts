@@ -21,6 +21,9 @@ export interface VarnishNeeds {
   readonly restDays: number
 }
 
+/** Spirit bites into a film so waxy, whatever its age: wax of its binder by mass. */
+export const waxBarsSpirit = 0.15
+
 /** A temporary varnish goes over what has been touch dry for a week. */
 const temporaryRestDays = 7
 

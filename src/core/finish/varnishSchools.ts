@@ -1,3 +1,4 @@
+import type { CheckId } from '../cure/checks.ts'
 import type { StateId } from '../cure/states.ts'
 import type { VarnishAt } from '../practice/practice.ts'
 
@@ -14,7 +15,8 @@ export interface VarnishSchool {
   readonly months: number
   /** From when those months count: the last film, or the day all is cured. */
   readonly from: 'last film' | 'cured'
-  /** What has to pass first. */
+  /** What has to pass first, and how it is made. */
+  readonly check: CheckId
   readonly test: string
 }
 
@@ -28,6 +30,7 @@ export const schoolTable: Readonly<Record<VarnishSchoolId, VarnishSchool>> = {
     needs: 'varnishSoft',
     months: 2,
     from: 'last film',
+    check: 'swab',
     test: swab,
   },
   six: {
@@ -36,6 +39,7 @@ export const schoolTable: Readonly<Record<VarnishSchoolId, VarnishSchool>> = {
     needs: 'cured',
     months: 6,
     from: 'last film',
+    check: 'swab',
     test: swab,
   },
   year: {
@@ -44,6 +48,7 @@ export const schoolTable: Readonly<Record<VarnishSchoolId, VarnishSchool>> = {
     needs: 'cured',
     months: 12,
     from: 'last film',
+    check: 'swab',
     test: swab,
   },
   wax: {
@@ -52,6 +57,7 @@ export const schoolTable: Readonly<Record<VarnishSchoolId, VarnishSchool>> = {
     needs: 'cured',
     months: 6,
     from: 'cured',
+    check: 'thumb-pressure',
     test: 'a thumb pressed hard on its thickest spot leaves no print, and a dry cloth lifts no colour',
   },
 }

@@ -137,7 +137,7 @@ function OwnLimit({ air, limit }: { readonly air: RoomAir; readonly limit: numbe
       {over.airChanges === null
         ? ', which alone will not do,'
         : ` to ${about(over.airChanges)} changes an hour,`}{' '}
-      or use {about(100 * over.share)}&nbsp;% of it
+      or use {about(100 * over.share)}&nbsp;% of the solvent
     </>
   )
 }

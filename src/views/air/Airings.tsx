@@ -1,4 +1,4 @@
-import { atTheEasel } from '../../core/air/ownLimit.ts'
+import { atTheEasel } from '../../core/air/airing.ts'
 import { airOf, lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
 import { about, percentText } from '../../ui/format.ts'

@@ -1,4 +1,4 @@
-import { atTheEasel } from '../../core/air/ownLimit.ts'
+import { atTheEasel } from '../../core/air/airing.ts'
 import type { AirOverDay } from '../../core/air/vapour.ts'
 import { lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'

@@ -3,20 +3,16 @@ import type { TestStep } from '../../core/finish/takingOff.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { restId } from '../../core/stack/area.ts'
 import type { SpotResult, SpotTest } from '../../document/spotTest.ts'
+import { spotWords } from '../../document/spotWords.ts'
 import { varnishOn, weakestFilms } from '../../document/removable.ts'
 import { dateText, upperFirst } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
-import { addLayer } from '../stack/event/paintNow.ts'
+import { addLayer } from '../stack/event/addLayer.ts'
 import type { FinishProps } from './FinishView.tsx'
 
 const freshDays = 365
 
-const results: Readonly<Record<SpotResult, string>> = {
-  nothing: 'nothing came',
-  varnish: 'varnish came, clean',
-  colour: 'colour came',
-}
 const marks = { try: 'sound', conservator: 'watch', never: 'unsound' } as const
 
 /** Taking the varnish off again: in which order it is tried, milder first, where not, and what was found. */
@@ -119,21 +115,21 @@ function Found({
   if (test)
     return (
       <span>
-        {results[test.result]}, {dateText(test.on)}
+        {spotWords[test.result]}, {dateText(test.on)}
       </span>
     )
   if (!isOpen) return null
   return (
     <span className="flex flex-wrap gap-1">
-      {(Object.keys(results) as SpotResult[]).map((result) => (
+      {(Object.keys(spotWords) as SpotResult[]).map((result) => (
         <button
           key={result}
           type="button"
           className="button min-h-11"
-          aria-label={`${step.solvent}, ${area}: ${results[result]}`}
+          aria-label={`${step.solvent}, ${area}: ${spotWords[result]}`}
           onClick={() => onResult(result)}
         >
-          {results[result]}
+          {spotWords[result]}
         </button>
       ))}
     </span>

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { mixedSheen, varnishFactsOf, varnishSolvent } from '../../core/finish/varnishFacts.ts'
+import { mixedSheen, solventG, varnishFactsOf, varnishSolvent } from '../../core/finish/varnishFacts.ts'
 import { kindOf } from '../../core/materials/material.ts'
 import { cleaningSolvents, removerOf } from '../../core/finish/removability.ts'
 import { dateOf } from '../../core/plan/calendar.ts'
@@ -19,7 +19,7 @@ import { say } from '../../ui/messages.ts'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
-import { addLayer } from '../stack/event/paintNow.ts'
+import { addLayer } from '../stack/event/addLayer.ts'
 import type { FinishProps } from './FinishView.tsx'
 
 const leastReason = 3
@@ -77,7 +77,7 @@ export function VarnishChoice(props: FinishProps) {
     if (done.is === 'refused') say(done.refusal.message)
   }
   const facts = material && varnishFactsOf(material)
-  const solventG = material ? totalMl * material.densityGPerMl.mid * (material.shares.volatile ?? 0) : 0
+  const givesOffG = material ? solventG(material, totalMl) : 0
   const remover = material ? removerOf([material]) : null
   return (
     <section aria-label="The varnish">
@@ -188,12 +188,12 @@ export function VarnishChoice(props: FinishProps) {
           It is varnished, today
         </button>
       </div>
-      {solventG > 0.5 && (
+      {givesOffG > 0.5 && (
         <a
           className="inline-flex min-h-11 items-center link"
-          href={`/room/air?varnishing=${varnishSolvent(kindOf(material!))}&grams=${Math.round(solventG)}`}
+          href={`/room/air?varnishing=${varnishSolvent(kindOf(material!))}&grams=${Math.round(givesOffG)}`}
         >
-          The air of that day: {Math.round(solventG)} g of solvent
+          The air of that day: {Math.round(givesOffG)} g of solvent
         </a>
       )}
       {material && <Cautions materials={[material]} />}

@@ -70,8 +70,8 @@ function Brushes({ layer, edited: { picture, editLayer } }: Pick<NowProps, 'laye
   const { brushSets } = picture.settings
   if (brushSets.length === 0) return null
   const set = brushSets.find(({ id }) => id === layer.brushSet)
-  const film = readyOf(layer, picture.mediums, findInStudio(picture.shelf)).mix?.film
-  const vehicle = film && vehicleOf(brushedFilm(layer, film))
+  const { mix } = readyOf(layer, picture.mediums, findInStudio(picture.shelf))
+  const vehicle = mix && vehicleOf(brushedFilm(layer, mix))
   const clash = set && vehicle ? brushClash(set.vehicle, vehicle) : null
   return (
     <div className="mt-2">

@@ -25,7 +25,7 @@ import { Tick } from '../../ui/tick/Tick.tsx'
 import { startTimer } from '../../ui/timer/timers.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
-import { addLayer } from '../stack/event/paintNow.ts'
+import { addLayer } from '../stack/event/addLayer.ts'
 import type { EditedPicture } from '../stack/usePicture.ts'
 
 interface OilOutProps {

@@ -2,7 +2,7 @@ import { figure } from '../../figure.ts'
 import { kindOf } from '../../materials/material.ts'
 import { percent } from '../../words.ts'
 import { boundFigure } from '../limit.ts'
-import { removability, removerOf, yieldsFrom } from '../../finish/removability.ts'
+import { agedDays, removability, removerOf, yieldsFrom } from '../../finish/removability.ts'
 import { isVarnish } from '../../stack/kinds.ts'
 import { areaRule, layerRule, together } from '../rule.ts'
 
@@ -30,9 +30,6 @@ const neverComesOff = layerRule({
     }
   },
 })
-
-/** By then a varnish is taken off, and what is under it has had its time, days. */
-const agedDays = 3650
 
 /** A varnish whose remover takes what lies under it too (reckonings.md, Removability), judged as it has aged. */
 const takesWhatIsUnder = areaRule({

@@ -1,6 +1,6 @@
 import { chanceBy, daysAtChance } from '../../cure/forecast.ts'
 import { stateNames } from '../../cure/states.ts'
-import { varnishNeeds } from '../../finish/varnishNeeds.ts'
+import { varnishNeeds, waxBarsSpirit } from '../../finish/varnishNeeds.ts'
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { isVarnish } from '../../stack/kinds.ts'
@@ -11,8 +11,6 @@ import { areaRule } from '../rule.ts'
 
 /** So long after anything was last painted, or oiled out over 3 µm, no varnish goes on, days. */
 const restDays = 14
-/** Spirit bites into a film so waxy, whatever its age. */
-const waxBarsSpirit = 0.15
 const oilLeftCounts = 3
 
 interface Slowest {
