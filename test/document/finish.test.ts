@@ -17,6 +17,7 @@ import { assess } from '../../src/document/assess.ts'
 import { startOf } from '../../src/document/eventStart.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import { obstaclesTo } from '../../src/document/obstacles.ts'
+import { oiledParts } from '../../src/document/oiledParts.ts'
 import type { PatchDocument } from '../../src/document/patch.ts'
 import type { Picture } from '../../src/document/picture.ts'
 import { beforeVarnish, varnishChance } from '../../src/document/readiness.ts'
@@ -129,6 +130,20 @@ describe('patches on a picture', () => {
     expect(areaCm2Of(one, oil)).to.equal(1000)
     const forPatch: LayerDocument = { ...oil, event: { kind: 'oil-out', wiped: 0.7, patches: ['s'] } }
     expect(areaCm2Of(one, forPatch)).to.equal(144)
+  })
+  it('oil on what lies in no part gets a part of its own, and the other parts keep theirs', () => {
+    const areas = [{ id: 'pot', name: 'pot', share: 0.3, shapes: [], colour: null }]
+    const parted = { painting: painting('p', { areas, patches: [patch('s')] }), layers: [] }
+    const { areas: where, change } = oiledParts(parted, [patch('s')], 1, () => 'fresh')
+    expect(where).to.deep.equal(['fresh'])
+    expect(change!.areas.map(({ id, share }) => [id, share])).to.deep.equal([
+      ['pot', 0.3],
+      ['fresh', 0.1],
+    ])
+    expect(change!.patches[0]!.area).to.equal('fresh')
+    expect(oiledParts(parted, [patch('s', { area: 'pot' })], 1, () => 'fresh').areas).to.deep.equal(['pot'])
+    const whole = { painting: painting('p', { patches: [patch('s')] }), layers: [] }
+    expect(oiledParts(whole, [patch('s')], 1, () => 'fresh')).to.deep.equal({ areas: [], change: null })
   })
   it('what is drawn lies in the area most of it is over', () => {
     const box = (x: number) => [{ kind: 'box' as const, x, y: 0, width: 0.5, height: 1 }]

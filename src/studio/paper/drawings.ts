@@ -1,11 +1,7 @@
-import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
 import { areaColour } from '../../document/areaMap.ts'
 import { namedAreasOf } from '../../document/areas.ts'
 import type { Assessment } from '../../document/assess.ts'
-import { brushOf } from '../../document/brush.ts'
-import type { LayerDocument } from '../../document/layer.ts'
-import { mixtureShares } from '../../document/mixture.ts'
-import { findOn } from '../../document/picture.ts'
+import { layerColour } from '../../document/layerColour.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { Shape } from '../../document/shape.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
@@ -56,7 +52,7 @@ export function sectionDrawing(picture: Picture, assessment: Assessment, findMat
       const spot = assessed.spots.find((one) => one.area === area.id)
       const isGone = spot && spot.goneBy !== null && picture.layers[spot.goneBy]!.painted !== null
       if (!spot || isGone || picture.layers[spot.layer] !== layer) return []
-      return [{ number: at + 1, um: spot.thickestUm * spot.left, colour: colourOf(layer, findMaterial) }]
+      return [{ number: at + 1, um: spot.thickestUm * spot.left, colour: layerColour(layer, findMaterial) }]
     }),
   }))
   const thickest = Math.max(1, ...cores.map(({ films }) => films.reduce((sum, { um }) => sum + um, 0)))
@@ -78,9 +74,4 @@ export function sectionDrawing(picture: Picture, assessment: Assessment, findMat
   })
   const height = bottom + groundHeight + 16
   return `<svg width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${drawn.join('')}</svg>`
-}
-
-function colourOf(layer: LayerDocument, findMaterial: FindMaterial): string {
-  const { paints } = brushOf(layer)
-  return paints.length === 0 ? oilColour : mixedColour(mixtureShares(paints, findOn(layer, findMaterial)))
 }

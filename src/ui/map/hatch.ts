@@ -1,19 +1,29 @@
 /** How a place catches the light, as it is hatched on a map: dull ones dark and dense, glossy ones with a glint. */
 export type Hatch = 'sunken' | 'matt' | 'satin' | 'glossy'
 
-const tile = 12
+const side = 12
 const ink = '#1f1b16'
 const glint = '#fffdf6'
 
-/** A square that is repeated over the patch. */
+const drawn = new Map<Hatch, HTMLCanvasElement>()
+
+/** A square that is repeated over the patch, drawn once. */
 export function hatchTile(hatch: Hatch): HTMLCanvasElement {
+  const known = drawn.get(hatch)
+  if (known) return known
+  const tile = tileOf(hatch)
+  drawn.set(hatch, tile)
+  return tile
+}
+
+function tileOf(hatch: Hatch): HTMLCanvasElement {
   const canvas = document.createElement('canvas')
-  canvas.width = canvas.height = tile
+  canvas.width = canvas.height = side
   const pen = canvas.getContext('2d')!
   const wash = (colour: string, opacity: number): void => {
     pen.globalAlpha = opacity
     pen.fillStyle = colour
-    pen.fillRect(0, 0, tile, tile)
+    pen.fillRect(0, 0, side, side)
     pen.globalAlpha = 1
   }
   const slant = (width: number, rises: boolean): void => {
@@ -25,9 +35,9 @@ export function hatchTile(hatch: Hatch): HTMLCanvasElement {
       pen.strokeStyle = colour
       pen.lineWidth = width
       pen.beginPath()
-      for (const at of [-tile, 0, tile]) {
-        pen.moveTo(at + shift, rises ? tile : 0)
-        pen.lineTo(at + shift + tile, rises ? 0 : tile)
+      for (const at of [-side, 0, side]) {
+        pen.moveTo(at + shift, rises ? side : 0)
+        pen.lineTo(at + shift + side, rises ? 0 : side)
       }
       pen.stroke()
     }

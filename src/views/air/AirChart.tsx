@@ -2,6 +2,7 @@ import { Chart, LinearScale, LineController, LineElement, PointElement } from 'c
 import type { ChartDataset, Point } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import type { AirOverDay } from '../../core/air/vapour.ts'
+import { chartLook } from '../../ui/chart/chartLook.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 
@@ -18,16 +19,7 @@ export default function AirChart({
 }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
-    const style = getComputedStyle(document.documentElement)
-    const [ink, soft, rule, watch] = ['--ink', '--soft', '--rule', '--watch'].map((name) =>
-      style.getPropertyValue(name).trim(),
-    )
-    const font = { family: 'Instrument Sans', size: 11.5 }
-    const scale = {
-      ticks: { color: soft!, font },
-      grid: { color: rule!, lineWidth: 0.5 },
-      border: { color: rule! },
-    }
+    const { colour, scale, title } = chartLook()
     const points = told.overTime.map(({ hour, mgPerM3 }) => ({ x: from + hour, y: mgPerM3 }))
     const last = points.at(-1)!.x
     const limit: ChartDataset<'line', Point[]>[] =
@@ -39,7 +31,7 @@ export default function AirChart({
                 { x: from, y: ownLimit },
                 { x: last, y: ownLimit },
               ],
-              borderColor: watch!,
+              borderColor: colour('watch'),
               borderDash: [6, 4],
               borderWidth: 1.5,
               pointRadius: 0,
@@ -48,7 +40,7 @@ export default function AirChart({
     const chart = new Chart<'line', Point[]>(canvas.current!, {
       type: 'line',
       data: {
-        datasets: [{ data: points, borderColor: ink!, borderWidth: 1.8, pointRadius: 0 }, ...limit],
+        datasets: [{ data: points, borderColor: colour('ink'), borderWidth: 1.8, pointRadius: 0 }, ...limit],
       },
       options: {
         animation: false,
@@ -69,7 +61,7 @@ export default function AirChart({
             type: 'linear',
             min: 0,
             ...scale,
-            title: { display: true, text: 'mg/m³', color: soft!, font },
+            title: title('mg/m³'),
           },
         },
       },

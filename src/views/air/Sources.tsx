@@ -141,6 +141,11 @@ export function Sources({
           {clockText(Math.min(...missing.map(({ fromHour }) => fromHour)))}, as the record has it
         </button>
       )}
+      {sources.length > 0 && (
+        <button type="button" className="mt-2 block min-h-11 link" onClick={() => onChange({ sources: [] })}>
+          A new day: nothing is open
+        </button>
+      )}
       <p className="mt-2 text-[0.85rem] text-soft">
         Grams of solvent, not of paint: a varnish of 30 % resin is 70 % solvent. What rides in an alkyd or a
         paste is taken for white spirit.

@@ -19,7 +19,7 @@ import { say } from '../../ui/messages.ts'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
-import { addLayer } from '../stack/event/addLayer.ts'
+import { addLayer, paintedNow } from '../stack/event/addLayer.ts'
 import type { FinishProps } from './FinishView.tsx'
 
 const leastReason = 3
@@ -57,24 +57,31 @@ export function VarnishChoice(props: FinishProps) {
     }),
     [coats, absorber, varnish, matt, mattOne, mattShare, mlPerM2],
   )
+  /** The varnish that is planned already: it is changed, and none is added. */
+  const planned = picture.layers.find(({ painted, event }) => painted === null && event.kind === 'varnish')
   // Tried on the whole picture: whether it can ever be taken off again.
   const tried = useMemo(() => {
-    const layer = newEvent(edited.picture, 'varnish', restId, told)[0]!.layer as LayerDocument
-    const shown = asIfPainted(picture, layer)
+    const fresh = newEvent(edited.picture, 'varnish', restId, told)[0]!.layer as LayerDocument
+    const layer = planned ? { ...planned, ...told } : fresh
+    const others = picture.layers.filter(({ id }) => id !== layer.id)
+    const shown = asIfPainted({ ...picture, layers: others }, layer)
     const found = assess(shown, findMaterial).findings
     const stays = found.find(
       ({ rule, layerId, under }) =>
         rule === 'unremovable-varnish' && layerId === layer.id && under === undefined,
     )
     return { layer, shown, stays: stays?.severity === 'unsound' ? stays : null }
-  }, [edited.picture, picture, told, findMaterial])
+  }, [edited.picture, picture, planned, told, findMaterial])
   const mayGoOn = tried.stays === null || reason.trim().length >= leastReason
   const put = async (plannedOn: string | null): Promise<void> => {
-    const layers = newEvent(edited.picture, 'varnish', restId, { ...told, id: tried.layer.id, plannedOn })
     if (tried.stays)
       edited.editPainting({ departures: departuresWith(tried.stays, reason.trim(), tried.shown) })
-    const done = await addLayer(edited, layers, { now: plannedOn === null })
-    if (done.is === 'refused') say(done.refusal.message)
+    if (planned) edited.editLayer(planned.id, { ...told, plannedOn })
+    const layers = newEvent(edited.picture, 'varnish', restId, { ...told, id: tried.layer.id, plannedOn })
+    const done = planned
+      ? await (plannedOn === null ? paintedNow(edited, planned.id) : null)
+      : await addLayer(edited, layers, { now: plannedOn === null })
+    if (done?.is === 'refused') say(done.refusal.message)
   }
   const facts = material && varnishFactsOf(material)
   const givesOffG = material ? solventG(material, totalMl) : 0
@@ -182,7 +189,7 @@ export function VarnishChoice(props: FinishProps) {
           disabled={!mayGoOn}
           onClick={() => void put(dateOf(day))}
         >
-          Plan it for {dayText(day)}
+          {planned ? 'Plan it anew' : 'Plan it'} for {dayText(day)}
         </button>
         <button type="button" className="button min-h-11" disabled={!mayGoOn} onClick={() => void put(null)}>
           It is varnished, today

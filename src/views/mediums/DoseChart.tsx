@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import type { ReactNode } from 'react'
 import type { DosePoint } from '../../core/dosing/dose.ts'
 import type { Cap } from '../../core/dosing/dose.ts'
+import { chartLook } from '../../ui/chart/chartLook.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 
@@ -141,14 +142,13 @@ interface PanelProps {
 function Panel({ height, caption, right = false, below, least, data, marks, redraw }: PanelProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
-    const style = getComputedStyle(document.documentElement)
-    const colour = (name: string): string => style.getPropertyValue(name).trim()
+    const { colour, scale, title } = chartLook()
     const colours: Colours = {
-      ink: colour('--ink'),
-      soft: colour('--soft'),
-      rule: colour('--rule'),
-      watch: colour('--watch'),
-      sound: colour('--sound'),
+      ink: colour('ink'),
+      soft: colour('soft'),
+      rule: colour('rule'),
+      watch: colour('watch'),
+      sound: colour('sound'),
     }
     const datasets = data(colours)
     const highest = Math.max(
@@ -158,13 +158,6 @@ function Panel({ height, caption, right = false, below, least, data, marks, redr
         .filter(Number.isFinite),
     )
     const top = Math.min(100, Math.ceil(highest / 10) * 10)
-    const font = { family: 'Instrument Sans', size: 11.5 }
-    const scale = {
-      ticks: { color: colours.soft, font },
-      grid: { color: colours.rule, lineWidth: 0.5 },
-      border: { color: colours.rule },
-    }
-    const title = (text: string) => ({ display: true, text, color: colours.soft, font })
     const chart = new Chart<'line', Point[]>(canvas.current!, {
       type: 'line',
       data: {

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { monthName } from '../../document/dateText.ts'
 import type { RoomPage } from '../../studio/roomPage.ts'
+import { chartLook } from '../../ui/chart/chartLook.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 
@@ -17,16 +18,7 @@ const monthDays = 30.44
 export default function YearChart({ room, today }: { readonly room: RoomPage; readonly today: number }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
-    const style = getComputedStyle(document.documentElement)
-    const [soft, rule, now] = ['--soft', '--rule', '--today'].map((name) =>
-      style.getPropertyValue(name).trim(),
-    )
-    const font = { family: 'Instrument Sans', size: 11.5 }
-    const scale = {
-      ticks: { color: soft!, font },
-      grid: { color: rule!, lineWidth: 0.5 },
-      border: { color: rule! },
-    }
+    const { colour, scale, title } = chartLook()
     const chart = new Chart<'line', Point[]>(canvas.current!, {
       type: 'line',
       data: {
@@ -37,7 +29,7 @@ export default function YearChart({ room, today }: { readonly room: RoomPage; re
               { x: today, y: -50 },
               { x: today, y: 100 },
             ],
-            borderColor: now!,
+            borderColor: colour('today'),
             borderWidth: 1.5,
             pointRadius: 0,
           },
@@ -63,7 +55,7 @@ export default function YearChart({ room, today }: { readonly room: RoomPage; re
             min: 5,
             max: 35,
             ...scale,
-            title: { display: true, text: '°C', color: soft!, font },
+            title: title('°C'),
           },
           right: {
             type: 'linear',
@@ -72,7 +64,7 @@ export default function YearChart({ room, today }: { readonly room: RoomPage; re
             position: 'right',
             ...scale,
             grid: { display: false },
-            title: { display: true, text: '% humidity', color: soft!, font },
+            title: title('% humidity'),
           },
         },
       },

@@ -1,6 +1,7 @@
 import { brightenAdvice, brighteningNames } from '../../core/finish/brighten.ts'
 import type { BrightenAdvice } from '../../core/finish/brighten.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
+import { restId } from '../../core/stack/area.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { refusedBy } from '../../document/oilOutEffect.ts'
 import { meetingNames, nextDate } from '../../document/pictureDates.ts'
@@ -9,6 +10,9 @@ import { practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { PictureSurface } from '../../document/surface.ts'
 import { dateText } from '../../ui/format.ts'
+import { newEvent } from '../stack/event/newEvent.ts'
+import { addLayer } from '../stack/event/addLayer.ts'
+import type { EditedPicture } from '../stack/usePicture.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 const marks: Readonly<Record<BrightenAdvice['advice'], readonly ['sound' | 'watch' | 'unsound', string]>> = {
@@ -22,10 +26,12 @@ export function Brighten({
   picture,
   assessment,
   surface,
+  edited,
 }: {
   readonly picture: Picture
   readonly assessment: Assessment
   readonly surface: PictureSurface
+  readonly edited: EditedPicture
 }) {
   const { painting, practices, today } = picture
   const due = nextDate(painting, dateOf(today))
@@ -48,6 +54,17 @@ export function Brighten({
           <li key={what} className="border-b border-rule py-1.5 leading-snug">
             <VerdictMark verdict={marks[one][0]} size={12} />{' '}
             <span className="font-medium">{brighteningNames[what]}</span>: {marks[one][1]}, {because}.
+            {what === 'temporary-varnish' && one !== 'not' && (
+              <button
+                type="button"
+                className="button mt-1 min-h-11"
+                onClick={() =>
+                  void addLayer(edited, newEvent(edited.picture, 'temporary-varnish', restId), { now: true })
+                }
+              >
+                It has a temporary varnish, today
+              </button>
+            )}
           </li>
         ))}
       </ul>

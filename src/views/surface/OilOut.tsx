@@ -6,11 +6,10 @@ import type { Material } from '../../core/materials/material.ts'
 import { wholeDrops } from '../../core/palette/measured.ts'
 import { restId } from '../../core/stack/area.ts'
 import { patchesCm2 } from '../../document/area.ts'
-import { drawnAreas } from '../../document/areaMap.ts'
-import { namedAreasOf, newArea } from '../../document/areas.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { startOf } from '../../document/eventStart.ts'
 import type { LayerDocument } from '../../document/layer.ts'
+import { oiledParts } from '../../document/oiledParts.ts'
 import { oilOutEffect } from '../../document/oilOutEffect.ts'
 import type { OilOutEffect } from '../../document/oilOutEffect.ts'
 import type { Picture } from '../../document/picture.ts'
@@ -95,32 +94,13 @@ export function OilOut({ picture, assessment, surface, findMaterial, edited, cho
     startTimer({ name, minutes: soakMinutes, repeats: false }, Date.now())
     say(`${name}: ${soakMinutes} minutes, in the head of every page.`)
   }
-  /** What lies in no part of the picture gets one: a film of its own lies there from now on. */
-  const partsOf = (): string[] => {
-    const named = patches.flatMap(({ patch }) => patch.area ?? [])
-    const without = patches.filter(({ patch }) => patch.area === null)
-    const known = namedAreasOf(picture)
-    if (without.length === 0 || known.length === 0) return [...new Set(named)]
-    const fresh = without.map(({ patch }, at) => ({
-      ...newArea(`oiled patch ${known.length + at + 1}`, crypto.randomUUID()),
-      shapes: patch.shapes,
-      share: patch.shapes.length > 0 ? null : patch.share,
-    }))
-    edited.editPainting({
-      areas: drawnAreas([...known, ...fresh], aspectOf(painting)),
-      patches: painting.patches.map((patch) => {
-        const at = without.findIndex((one) => one.patch.id === patch.id)
-        return at < 0 ? patch : { ...patch, area: fresh[at]!.id }
-      }),
-    })
-    return [...new Set([...named, ...fresh.map(({ id }) => id)])]
-  }
   const done = async (): Promise<void> => {
-    const areas = partsOf()
+    const seen = patches.map(({ patch }) => patch)
+    const { areas, change } = oiledParts(picture, seen, aspectOf(painting), () => crypto.randomUUID())
+    if (change) edited.editPainting(change)
     const layers = newEvent(edited.picture, 'oil-out', restId, { ...told, areas })
     const { is } = await addLayer(edited, layers, { now: true })
-    if (is === 'refused') return
-    setTicked(null)
+    if (is !== 'refused') setTicked(null)
   }
   return (
     <section aria-label="Oiling out" className="mt-8 border-t border-ink pt-4">

@@ -7,7 +7,7 @@ import { namedAreasOf } from '../../document/areas.ts'
 import type { Picture } from '../../document/picture.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
 import type { PictureSurface, SurfacePatch } from '../../document/surface.ts'
-import { Choice } from '../../ui/fields.tsx'
+import { Choice, NumberField } from '../../ui/fields.tsx'
 import { about, dateText } from '../../ui/format.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
 
@@ -55,6 +55,7 @@ export function PatchList({ picture, surface, chosen, onChoose, onChange }: Patc
             onChoose={() => onChoose(one.patch.id)}
             onSheen={(sheen) => change(one.patch.id, { sheen })}
             onArea={(area) => change(one.patch.id, { area })}
+            onShare={(share) => change(one.patch.id, { share })}
             onRemove={() => onChange({ patches: painting.patches.filter(({ id }) => id !== one.patch.id) })}
           />
         ))}
@@ -79,12 +80,13 @@ interface PatchProps {
   readonly onChoose: () => void
   readonly onSheen: (sheen: Sheen) => void
   readonly onArea: (area: string | null) => void
+  readonly onShare: (share: number) => void
   readonly onRemove: () => void
 }
 
 const options = sheens.map((id) => ({ id, name: id }))
 
-function Patch({ one, areas, isChosen, onChoose, onSheen, onArea, onRemove }: PatchProps) {
+function Patch({ one, areas, isChosen, onChoose, onSheen, onArea, onShare, onRemove }: PatchProps) {
   const { patch, because, state, top } = one
   const name = `the ${patch.sheen} patch of ${dateText(patch.on)}`
   return (
@@ -106,6 +108,17 @@ function Patch({ one, areas, isChosen, onChoose, onSheen, onArea, onRemove }: Pa
             value={patch.area ?? ''}
             options={[...areas, { id: '', name: 'the rest' }]}
             onValue={(area) => onArea(area || null)}
+          />
+        )}
+        {patch.shapes.length === 0 && (
+          <NumberField
+            label={`How much of the picture ${name} takes`}
+            className="w-24"
+            unit="% of it"
+            value={100 * patch.share}
+            low={0.1}
+            high={100}
+            onValue={(percent) => onShare(percent / 100)}
           />
         )}
         <button type="button" aria-pressed={isChosen} className="min-h-11 link" onClick={onChoose}>

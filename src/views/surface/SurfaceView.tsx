@@ -62,7 +62,7 @@ export function SurfaceView({
             onChoose={choose}
             onChange={editPainting}
           />
-          {late && <late.Brighten {...asked} />}
+          {late && <late.Brighten {...asked} edited={edited} />}
         </div>
       </div>
       {late && <late.OilOut {...asked} edited={edited} chosen={chosen} />}

@@ -1,15 +1,12 @@
 import { useMemo, useState } from 'react'
 import { stateNames } from '../../../core/cure/states.ts'
 import { dateOf, dayOf } from '../../../core/plan/calendar.ts'
-import { mixedColour, oilColour } from '../../../core/values/pigmentColours.ts'
 import { asItWas, daysOfLife } from '../../../document/asItWas.ts'
 import { assess } from '../../../document/assess.ts'
 import type { Assessment } from '../../../document/assess.ts'
-import { brushOf } from '../../../document/brush.ts'
-import type { LayerDocument } from '../../../document/layer.ts'
-import { mixtureShares } from '../../../document/mixture.ts'
+import { layerColour } from '../../../document/layerColour.ts'
+import { folded } from '../../../document/picture.ts'
 import type { Picture } from '../../../document/picture.ts'
-import { findOn } from '../../../document/picture.ts'
 import { filmsOn, stateOfFilms } from '../../../document/stateReached.ts'
 import type { FilmOnDay } from '../../../document/stateReached.ts'
 import { findInStudio } from '../../../document/studioMaterials.ts'
@@ -69,25 +66,17 @@ interface SmallSection {
   readonly um: number
 }
 
-/** The thickest core of a day, film by film. */
+/** The thickest core of a day, film by film; nothing is judged or forecast for it. */
 function sectionAt(picture: Picture, day: number): SmallSection {
   const then = asItWas(picture, day)
   const find = findInStudio(picture.shelf)
-  const films = filmsOn(then, assess(then, find), then.today)
-  const areas = [...new Set(films.map(({ spot }) => spot.area))]
-  const cores = areas.map((area) => {
-    const here = films.filter(({ spot }) => spot.area === area)
-    return {
-      films: here.map(({ layer, spot }) => ({ colour: colourOf(layer, find), um: spot.thickestUm })),
-      um: here.reduce((sum, { spot }) => sum + spot.thickestUm, 0),
-    }
+  const cores = folded(then, find).areas.map(({ strata }): SmallSection => {
+    const films = strata
+      .filter(({ goneBy }) => goneBy === null)
+      .map(({ event, thickestUm }) => ({ colour: layerColour(then.layers[event]!, find), um: thickestUm }))
+    return { films, um: films.reduce((sum, { um }) => sum + um, 0) }
   })
-  return cores.reduce<SmallSection>((most, one) => (one.um > most.um ? one : most), { films: [], um: 0 })
-}
-
-function colourOf(layer: LayerDocument, find: ReturnType<typeof findInStudio>): string {
-  const { paints } = brushOf(layer)
-  return paints.length === 0 ? oilColour : mixedColour(mixtureShares(paints, findOn(layer, find)))
+  return cores.reduce((most, one) => (one.um > most.um ? one : most), { films: [], um: 0 })
 }
 
 const [high, groundHigh] = [56, 6]

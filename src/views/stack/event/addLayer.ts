@@ -12,5 +12,9 @@ export async function addLayer(
   const params = { id: picture.painting.id }
   const added = await act(requestTo('PUT /api/paintings/{id}/layers', { layers: [...layers] }, { params }))
   if (added.is === 'refused' || !now) return added
-  return act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id: layers[0]!.layer.id } }))
+  return paintedNow({ act }, layers[0]!.layer.id)
 }
+
+/** A layer that is planned is painted now. */
+export const paintedNow = ({ act }: Pick<EditedPicture, 'act'>, id: string): Promise<Outcome> =>
+  act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id } }))
