@@ -48,6 +48,21 @@ test('a dull patch is marked by touch, oiled out, painted into; another is left 
   await reload(page)
   await expect(patches.filter({ hasText: 'Oiled out on' })).toHaveCount(1)
   await expect(patches.filter({ hasText: 'It is dull still' })).toHaveCount(3)
+
+  // A second patch is oiled out, and only the first is painted into.
+  await oil.getByLabel('Wiped off again, % of it').fill('20')
+  await oil.getByRole('button', { name: 'It is oiled out' }).click()
+  const lyingOpen = page.getByRole('list', { name: 'Oil that lies open' }).getByRole('listitem')
+  await expect(lyingOpen).toHaveCount(2)
+  await open(page, `${demo.url}/paintings/quince`)
+  await page.getByRole('button', { name: 'Layer on top' }).click()
+  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue(/^Layer \d$/)
+  await page.getByRole('checkbox', { name: 'oiled patch 3' }).check()
+  await saved(page)
+  await page.getByRole('button', { name: 'Painted just now' }).click()
+  await expect(page.getByText('laid on')).toBeVisible()
+  await open(page, `${demo.url}/paintings/quince/surface`)
+  await expect(lyingOpen).toHaveCount(1)
 })
 
 test('readiness through all schools, and an unremovable varnish asks', async ({ page, demo }) => {
