@@ -1,5 +1,24 @@
 import { defineConfig } from '@playwright/test'
 
+/** What Playwright turns off in Chromium, which a list of one's own replaces. */
+const offAnyway = [
+  'AvoidCorsURLLoaderRestartOnRedirect',
+  'AvoidUnnecessaryBeforeUnloadCheckSync',
+  'DestroyProfileOnBrowserClose',
+  'HttpsFirstBalancedModeAutoEnable',
+  'HttpsUpgrades',
+  'LensOverlay',
+  'MediaRouter',
+  'NetworkTimeServiceQuerying',
+  'OptimizationHints',
+  'PaintHolding',
+  'PreconnectToSearch',
+  'ThirdPartyStoragePartitioning',
+]
+
+/** Pages of the browser's own, which it would load unseen beside each of ours: a second of work for every test. */
+const addressBar = ['WebUIOmniboxPopup', 'WebUIOmniboxAimPopup']
+
 export default defineConfig({
   testDir: 'test/browser',
   reporter: [['list'], ['json']],
@@ -18,6 +37,7 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        `--disable-features=${[...offAnyway, ...addressBar].join(',')}`,
       ],
     },
   },

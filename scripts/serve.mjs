@@ -93,7 +93,7 @@ async function begin() {
 /** The demo studio is filled when it is empty, and has devices of its own unless others are told of. */
 function beginDemo() {
   try {
-    execSync('node --import tsx scripts/loadDemo.ts', { stdio: 'inherit' })
+    execSync('node dist/server/apart/loadDemo.mjs', { stdio: 'inherit' })
   } catch {
     giveUp('The demo studio could not be filled; the reason is above.')
   }

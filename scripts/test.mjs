@@ -1,6 +1,6 @@
 // Runs everything: types, lint, format, boundaries, unused packages, unit and API tests, browser tests. Ends with a line of counts.
 import { execSync, spawn } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
@@ -54,6 +54,7 @@ async function suite(title, command, args, variable, counts) {
 
 const beside = { beside: true }
 await Promise.all([
+  checks([['SQLite', 'node', 'scripts/compile.mjs']], beside),
   checks([['lint', bin('eslint'), '.']], beside),
   checks(
     [
@@ -67,6 +68,13 @@ await Promise.all([
   ),
 ])
 await checks([['build', 'npm', 'run', '--silent', 'build']])
+
+// Filled once for every test that wants a demo studio; each has its own copy (test/server.ts).
+const filled = mkdtempSync(join(tmpdir(), 'grelta-filled-'))
+process.on('exit', () => rmSync(filled, { recursive: true }))
+process.env.GRELTA_FILLED = filled
+await checks([['demo studio', 'node', 'dist/server/apart/loadDemo.mjs']], { env: { GRELTA_DATA: filled } })
+
 await suite(
   'unit and API tests',
   bin('mocha'),

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
+import { cpSync, mkdtempSync } from 'node:fs'
 import { createServer } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -28,12 +28,36 @@ export const freePort = (): Promise<number> =>
     })
   })
 
+const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'grelta-test-'))
+
+/** A copy of a studio that no program holds. */
+export function copyOf(folder: string): string {
+  const copy = emptyFolder()
+  cpSync(folder, copy, { recursive: true })
+  return copy
+}
+
+/** The demo studio as scripts/test.mjs filled it, or empty, to be filled as the server starts. */
+function demoFolder(): string {
+  const filled = process.env['GRELTA_FILLED']
+  return filled ? copyOf(filled) : emptyFolder()
+}
+
+/** What a server is started with. */
+interface Start {
+  readonly folder?: string
+  readonly demo?: boolean
+  readonly port?: number
+  readonly scale?: string
+}
+
 export async function startServer({
-  folder = mkdtempSync(join(tmpdir(), 'grelta-test-')),
+  folder: given,
   demo = false,
   port = 0,
   scale = '',
-} = {}): Promise<Server> {
+}: Start = {}): Promise<Server> {
+  const folder = given ?? (demo ? demoFolder() : emptyFolder())
   const own = port || (await freePort())
   const [scalePort, sensorPort] = [await freePort(), await freePort()]
   const child = spawn('node', ['scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {

@@ -6,8 +6,8 @@ import { refused } from './refused.ts'
 
 /** Worker threads for what would hold up the thread that answers. */
 
-/** Built beside the server (vite.threads.config.mjs). */
-const file = join(process.cwd(), 'dist/server/threads/tasks.mjs')
+/** Built beside the server (vite.apart.config.mjs). */
+const file = join(process.cwd(), 'dist/server/apart/tasks.mjs')
 
 let pool: Tinypool | null = null
 
