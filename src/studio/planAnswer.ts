@@ -17,7 +17,7 @@ export function planAnswer({ from, workingDays, confidence, layers, deadline }: 
   const time: WorkingTime = { today: dayOf(from)!, workingDays, confidence }
   const steps = stepsOf(layers.map(ideaOf))
   const needs = deadline?.needs ?? 'firm'
-  const draws = simulateReaching(steps, needs, time)
+  const draws = simulateReaching(steps, [needs], time)[needs]
   const date = (share: number): string | null => draws && dateOf(dayAt(draws, share))
   const due = deadline && { day: dayOf(deadline.on)!, needs }
   const latest = due ? latestStart(steps, due, time) : null

@@ -3,15 +3,19 @@ import { assess } from '../document/assess.ts'
 import { livingOf } from '../document/living.ts'
 import type { LivingPicture } from '../document/living.ts'
 import type { Picture } from '../document/picture.ts'
+import { playOut } from '../document/playedOut.ts'
+import type { PlayedOut } from '../document/playedOut.ts'
 import { solve } from '../document/solve.ts'
 import type { SolvedPicture } from '../document/solved.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
 import { mendsOf } from '../document/mend/mend.ts'
 import type { LayerMend } from '../document/mend/mend.ts'
 
-/** What the solving worker does: cure and mismatch of a picture, then what would mend each finding. */
+/** What the solving worker does: cure and mismatch of a picture, then how it ends, and what would mend each finding. */
 export interface Solving {
   solve: (picture: Picture) => SolvedPicture
+  /** How it ends, played through many times. */
+  playOut: (picture: Picture, solved: SolvedPicture) => PlayedOut | null
   /** The places of the findings that something planned may mend, in the order of the assessment. */
   toMend: (picture: Picture, solved: SolvedPicture) => readonly number[]
   /** What would mend the finding at this place of the assessment, cheapest first. */
@@ -22,6 +26,7 @@ export interface Solving {
 
 const solving: Solving = {
   solve: (picture) => solve(picture, findInStudio(picture.shelf))!,
+  playOut: (picture, solved) => playOut(picture, assess(picture, findInStudio(picture.shelf), solved)),
   toMend: (picture, solved) =>
     assess(picture, findInStudio(picture.shelf), solved).findings.flatMap(
       ({ severity, layer, takenOn }, at) =>

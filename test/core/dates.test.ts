@@ -102,7 +102,7 @@ describe('what the judge asks for besides the gate', () => {
   })
   it('a picture is ready no sooner for it', () => {
     const ready = (until: StepIdea['until']): number =>
-      dayAt(simulateReaching(stepsOf([lower, step({ until })]), 'firm', time, 400)!, 0.5)
+      dayAt(simulateReaching(stepsOf([lower, step({ until })]), ['firm'], time, 400).firm!, 0.5)
     expect(ready({ state: 'cured', chance: 0.5 })).to.be.above(ready('gate'))
   })
 })
@@ -134,7 +134,7 @@ describe('days as a studio counts them', () => {
 
 describe('a picture played through many times', () => {
   const steps = stepsOf([step({ paintedDay: today - 3 }), step({ gate: 'firm' }), step({}, 0.8)])
-  const days = simulateReaching(steps, 'firm', time, 2000)!
+  const days = simulateReaching(steps, ['firm'], time, 2000).firm!
   it('is ready on days in order, the median between the tenth and the ninetieth', () => {
     expect(days).to.have.length(2000)
     const [p10, p50, p90] = [0.1, 0.5, 0.9].map((share) => dayAt(days, share)) as [number, number, number]
@@ -144,6 +144,26 @@ describe('a picture played through many times', () => {
     expect([shareBy(days, today), shareBy(days, today + 9000)]).to.deep.equal([0, 1])
   })
   it('gives the same answer to the same question', () => {
-    expect(simulateReaching(steps, 'firm', time, 2000)).to.deep.equal(days)
+    expect(simulateReaching(steps, ['firm'], time, 2000).firm).to.deep.equal(days)
+  })
+  it('is told of each state alike, asked alone or with others', () => {
+    const { touch, firm } = simulateReaching(steps, ['touch', 'firm'], time, 2000)
+    expect(firm).to.deep.equal(days)
+    expect(dayAt(touch!, 0.5)).to.be.below(dayAt(firm!, 0.5))
+  })
+  it('reaches what its films can, where one of them never cures', () => {
+    const slack = forecastOf({ ...stateDaysFromTable({ thicknessUm: 60, rate: 1 }), cured: null }, 60)
+    const { firm, cured } = simulateReaching(
+      stepsOf([step({ forecast: slack })]),
+      ['firm', 'cured'],
+      time,
+      50,
+    )
+    expect([firm?.length, cured]).to.deep.equal([50, null])
+  })
+  it('reaches nothing over what is waited for in vain', () => {
+    const never = forecastOf(stateDaysFromTable({ thicknessUm: 60, rate: 0 }), 60)
+    const { firm } = simulateReaching(stepsOf([step({ forecast: never }), step()]), ['firm'], time, 50)
+    expect(firm).to.equal(null)
   })
 })

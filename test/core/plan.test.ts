@@ -6,7 +6,6 @@ import { dateOf, dayOf, nextWorkingMorning, weekdayOf } from '../../src/core/pla
 import { forwardDates } from '../../src/core/plan/forward.ts'
 import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { Spot, StepIdea } from '../../src/core/plan/step.ts'
-import { dayAt, simulateReaching } from '../../src/core/plan/simulate.ts'
 
 const weekdays = [true, true, true, true, true, false, false]
 const forecast = forecastOf(stateDaysFromTable({ thicknessUm: 60, rate: 0.8 }), 60)
@@ -51,15 +50,5 @@ describe('forward dates', () => {
   it('wet in wet goes on in the same sitting', () => {
     const dates = plan([step(), step({ wetInWet: true })])
     expect(dates[1]!.day - dates[0]!.day).to.be.below(0.2)
-  })
-  it('simulated days are the same for the same seed, and in order', () => {
-    const run = () =>
-      simulateReaching(stepsOf([step(), step()]), 'firm', {
-        today: monday,
-        workingDays: weekdays,
-        confidence: 0.8,
-      })!
-    expect(run()).to.deep.equal(run())
-    expect(dayAt(run(), 0.1)).to.be.below(dayAt(run(), 0.9))
   })
 })

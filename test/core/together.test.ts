@@ -52,7 +52,7 @@ describe('pictures that share a painter’s hours', () => {
   it('one alone has the chance it has by itself', () => {
     const one = project(three, 2, 40)
     const [outlook] = simulateTogether([one], time)!
-    const alone = simulateReaching(one.steps, 'firm', time, 2000)!
+    const alone = simulateReaching(one.steps, ['firm'], time, 2000).firm!
     expect(outlook!.chances[0]).to.be.closeTo(shareBy(alone, today + 41), 0.05)
   })
   it('the same plan has the same draws', () => {

@@ -41,15 +41,16 @@ export interface Promised {
 const draws = 1500
 
 export function promisedOf(steps: readonly Step[], time: WorkingTime, wanted: Wanted | null): Promised {
-  const reaching = (state: StateId): readonly number[] | null => simulateReaching(steps, state, time, draws)
+  const asked = wanted ? [...Object.values(promises), wanted.needs] : Object.values(promises)
+  const reached = simulateReaching<StateId>(steps, asked, time, draws)
   const daysOf = (state: StateId): PromisedDays | null => {
-    const days = reaching(state)
+    const days = reached[state]
     return days && { earliest: dayAt(days, 0.1), likely: dayAt(days, 0.5), safe: dayAt(days, 0.9) }
   }
   const days = Object.fromEntries(
     Object.entries(promises).map(([id, state]) => [id, daysOf(state)]),
   ) as unknown as Promised['days']
-  const wantedDays = wanted && reaching(wanted.needs)
+  const wantedDays = wanted && reached[wanted.needs]
   return {
     days,
     chance: wanted && (wantedDays ? shareBy(wantedDays, Math.floor(wanted.day) + 1) : 0),

@@ -6,67 +6,73 @@ import type { WorkingTime } from './forward.ts'
 import { isFilm, waitDays } from './step.ts'
 import type { Step } from './step.ts'
 
+/** By state: one day per draw, ascending. Null: some layer never reaches it, or what is waited for. */
+export type Reached<State extends StateId> = Readonly<Record<State, readonly number[] | null>>
+
 /**
- * When the whole picture has reached a state: one day per draw, ascending. In each draw every layer dries at its own
- * sampled pace, everywhere it lies, and the next is painted on the first working morning it really may be. Same seed, same
- * days. Null when some layer never reaches the state, or what is waited for.
+ * When the whole picture has reached each of these states. In each draw every layer dries at its own sampled pace,
+ * everywhere it lies, and the next is painted on the first working morning it really may be. Same seed, same days, whatever
+ * else is asked.
  */
-export function simulateReaching(
+export function simulateReaching<State extends StateId>(
   steps: readonly Step[],
-  state: StateId,
+  states: readonly State[],
   time: WorkingTime,
   draws = 2000,
   seed = 1,
-): readonly number[] | null {
+): Reached<State> {
   const random = seeded(seed)
-  const days: number[] = []
+  const days = states.map(() => new Float64Array(draws))
   for (let draw = 0; draw < draws; draw++) {
-    const done = playedThrough(steps, state, time, random)
-    if (done === null) return null
-    days.push(done)
+    const done = playedThrough(steps, states, time, random)
+    days.forEach((all, at) => (all[draw] = done[at]!))
   }
-  return days.sort((a, b) => a - b)
+  const reached = days.map((all): readonly number[] | null =>
+    all.includes(Infinity) ? null : Array.from(all.sort()),
+  )
+  return Object.fromEntries(states.map((state, at) => [state, reached[at]!])) as Reached<State>
 }
 
-/** One draw: the day the slowest spot of any layer has reached the state. */
+/** One draw: by state, the day the slowest spot of any layer has reached it; infinite where one never does. */
 function playedThrough(
   steps: readonly Step[],
-  state: StateId,
+  states: readonly StateId[],
   time: WorkingTime,
   random: () => number,
-): number | null {
+): readonly number[] {
   const { today } = time
   const applied: number[] = []
   const chances: number[] = []
-  let done = -Infinity
+  const done = states.map(() => -Infinity)
   for (const step of steps) {
     const chance = 0.001 + 0.998 * random()
     let [before, ready] = [-Infinity, step.groundReady ?? -Infinity]
     for (const spot of step.over) {
       const { step: at } = spot
       const laid = { ...spot, forecast: laidOn(spot.forecast, applied[at]!) }
-      const reached = waitDays(step.asks, laid, chances[at]!)
-      if (reached === null) return null
+      const reached = waitDays(step.asks, laid, chances[at]!) ?? Infinity
       before = Math.max(before, applied[at]!)
       ready = Math.max(ready, applied[at]! + reached)
       if (typeof step.until !== 'string') {
-        const more = daysAtChance(laid.forecast, step.until.state, chances[at]!)
-        if (more === null) return null
+        const more = daysAtChance(laid.forecast, step.until.state, chances[at]!) ?? Infinity
         ready = Math.max(ready, applied[at]! + more)
       }
     }
+    if (ready === Infinity) return states.map(() => Infinity)
     const day =
       step.paintedDay ??
       step.plannedDay ??
       (step.wetInWet && before > -Infinity
         ? Math.max(before, today)
         : nextWorkingMorning(Math.max(today, before, ready), time))
-    applied.push(Math.max(day, before))
+    const on = Math.max(day, before)
+    applied.push(on)
     chances.push(chance)
     for (const { forecast } of step.spots.filter(isFilm)) {
-      const reached = daysAtChance(laidOn(forecast, applied.at(-1)!), state, chance)
-      if (reached === null) return null
-      done = Math.max(done, applied.at(-1)! + reached)
+      const film = laidOn(forecast, on)
+      states.forEach((state, at) => {
+        done[at] = Math.max(done[at]!, on + (daysAtChance(film, state, chance) ?? Infinity))
+      })
     }
   }
   return done

@@ -54,6 +54,7 @@ import type { EditedPicture } from './usePicture.ts'
 import { useRested } from './useRested.ts'
 import { useLiving } from './useLiving.ts'
 import { useSolve } from './useSolve.ts'
+import type { Ending } from './useSolve.ts'
 
 interface StackProps {
   readonly initial: LoadedPicture
@@ -70,7 +71,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
   const { desk } = edited
   const [correcting, setCorrecting] = useState<Correcting | null>(null)
   const picture = useMemo(() => tried(edited.picture, correcting), [edited.picture, correcting])
-  const { solved, isRefining, mends, problem } = useSolve(picture, initialSolved)
+  const { solved, isRefining, mends, ending, problem } = useSolve(picture, initialSolved)
   const findMaterial = useMemo(() => findInStudio(picture.shelf), [picture.shelf])
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [onDay, setOnDay] = useState<number | null>(null)
@@ -271,7 +272,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
             onBack={() => edited.editPainting({ habitsOff: [] })}
             onOff={(habit) => edited.editPainting({ habitsOff: [...picture.painting.habitsOff, habit] })}
           />
-          <Ready picture={picture} assessment={assessment} />
+          <Ready picture={picture} ending={ending} />
           <Caution picture={picture} />
         </section>
         {layer && assessed ? (
@@ -512,8 +513,8 @@ function Hints(props: HintProps) {
 
 const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))
 
-/** When the picture is ready: played through many times, so only once the page answers. */
-function Ready(props: { readonly picture: Picture; readonly assessment: Assessment }) {
+/** When the picture is ready; told once it is played through, in a place kept for it. */
+function Ready(props: { readonly picture: Picture; readonly ending: Ending }) {
   const Finish = useLater(finish)
   if (props.picture.layers.length === 0) return null
   return (

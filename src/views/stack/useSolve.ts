@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Picture } from '../../document/picture.ts'
+import type { PlayedOut } from '../../document/playedOut.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
 import { startSolver } from './warmSolver.ts'
@@ -11,6 +12,7 @@ export interface Solve {
   readonly isRefining: boolean
   /** What would mend each finding of the picture shown, by its place; as they are found, the gravest first. */
   readonly mends: MendsFound
+  readonly ending: Ending
   /** Why the dates could not be refined; the table's estimate stands. */
   readonly problem: string | null
 }
@@ -19,9 +21,18 @@ export interface Solve {
 export type MendsFound = ReadonlyMap<number, readonly LayerMend[]>
 const noMends: MendsFound = new Map()
 
+/** How the picture ends, if all is painted as soon as it may be. */
+export interface Ending {
+  /** Null: it is not known yet, or it never ends. */
+  readonly playedOut: PlayedOut | null
+  /** Whether it is still that of an earlier picture. */
+  readonly isComing: boolean
+}
+
 /** A solve, and the picture it is of. */
-interface Solved extends Omit<Solve, 'isRefining'> {
+interface Solved extends Omit<Solve, 'isRefining' | 'ending'> {
   readonly of: Picture | null
+  readonly ended: { readonly of: Picture; readonly playedOut: PlayedOut | null } | null
 }
 
 /** The hand rests so long before an edit is solved. */
@@ -31,7 +42,13 @@ const failed = 'the dates could not be refined; they are the table’s estimate'
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
 export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
   const picture = useSteady(shown)
-  const [solve, setSolve] = useState<Solved>({ solved: initial, of: null, mends: noMends, problem: null })
+  const [solve, setSolve] = useState<Solved>({
+    solved: initial,
+    of: null,
+    ended: null,
+    mends: noMends,
+    problem: null,
+  })
   const solver = useRef<WarmSolver | null>(null)
   useEffect(() => {
     // The first solve leaves the page time to answer; each later one finds a worker that is warm, or warming up.
@@ -42,7 +59,10 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
         const { work } = (solver.current ??= startSolver())
         const solveIt = async (): Promise<void> => {
           const solved = await work((solving) => solving.solve(picture))
-          setSolve({ solved, of: picture, mends: noMends, problem: null })
+          setSolve(({ ended }) => ({ solved, of: picture, ended, mends: noMends, problem: null }))
+          const playedOut = await work((solving) => solving.playOut(picture, solved))
+          if (isOver) return
+          setSolve((now) => ({ ...now, ended: { of: picture, playedOut } }))
           for (const at of await work((solving) => solving.toMend(picture, solved))) {
             if (isOver) return
             const found = await work((solving) => solving.mends(picture, solved, at))
@@ -63,11 +83,15 @@ export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
     }
   }, [picture])
   useEffect(() => () => solver.current?.end(), [])
-  const { of, solved, mends, problem } = solve
+  const { of, ended, solved, mends, problem } = solve
   return {
     solved,
     isRefining: of === null ? initial.areas.length === 0 : of !== picture,
     mends: of === picture ? mends : noMends,
+    ending: {
+      playedOut: problem ? null : (ended?.playedOut ?? null),
+      isComing: ended?.of !== picture,
+    },
     problem,
   }
 }
