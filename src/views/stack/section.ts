@@ -133,17 +133,23 @@ function coverWith(context: CanvasRenderingContext2D, width: number, sheet: HTML
 /** How full of powder a sheet is, in steps: a medium that is dragged needs no new one at every frame. */
 const fullness = 20
 
+/** Grains are of so many shades: a colour is slow to read, and there are thousands of them. */
+const shadeCount = 9
+
 function grainsOf({ seed, colour, pvc, grain, heightPx }: Stratum): HTMLCanvasElement {
   const full = Math.round(pvc * fullness) / fullness
   const isThin = heightPx < 12
   return sheetOf([seed, colour, full, grain, isThin].join(), (context) => {
     const random = seeded(seed * 31 + 5)
     const count = Math.round(sheetWide * sheetHigh * (0.02 + 0.1 * full) * (1.25 - grain * 0.6))
+    const shades = Array.from({ length: shadeCount }, (_, step) =>
+      rgb(colour, (step / (shadeCount - 1) - 0.5) * (0.26 + grain * 0.2)),
+    )
     for (let index = 0; index < count; index++) {
       const [x, y] = [random() * sheetWide, random() * sheetHigh]
       const size = (0.35 + random() * 0.7 + grain * random() ** 3 * 3.2) * (isThin ? 0.7 : 1)
-      const shade = (random() - 0.5) * (0.26 + grain * 0.2)
-      context.fillStyle = rgb(colour, shade, 0.35 + random() * 0.5)
+      context.fillStyle = shades[Math.floor(random() * shadeCount)]!
+      context.globalAlpha = 0.35 + random() * 0.5
       context.beginPath()
       context.ellipse(x, y, size * (0.7 + random() * 0.7), size, random() * 3, 0, 7)
       context.fill()
@@ -157,7 +163,8 @@ const groundSheet = (): HTMLCanvasElement =>
   sheetOf('ground', (context) => {
     const random = seeded(99)
     for (let index = 0; index < groundGrains; index++) {
-      context.fillStyle = `rgba(${random() > 0.5 ? '255,255,255' : '120,108,84'},${0.12 + random() * 0.25})`
+      context.fillStyle = random() > 0.5 ? '#ffffff' : '#786c54'
+      context.globalAlpha = 0.12 + random() * 0.25
       context.beginPath()
       context.arc(random() * sheetWide, random() * sheetHigh, 0.5 + random() * 1.8, 0, 7)
       context.fill()
