@@ -148,6 +148,7 @@ test('the air of a varnishing day in the small room, and the windows that make i
   await page.getByLabel('It holds, m³').fill('24')
   await page.getByRole('button', { name: 'varnishing', exact: true }).click()
   await page.getByLabel('Solvent in it, g').fill('60')
+  await page.getByLabel('From', { exact: true }).fill('9:30')
   await page.getByLabel(/^Your own limit/).fill('300')
   await expect(page.getByText(/Over 300 mg\/m³: open the window to [\d.]+ changes/)).toBeVisible()
   const heading = page.getByRole('heading', { level: 1 })
@@ -160,6 +161,7 @@ test('the air of a varnishing day in the small room, and the windows that make i
   await expectNoAxeProblems(page)
   await reload(page)
   await expect(page.getByLabel('Solvent in it, g')).toHaveValue('60')
+  await expect(page.getByLabel('From', { exact: true })).toHaveValue('9:30')
 })
 
 test('a day is not closed before its rags', async ({ page, demo }) => {

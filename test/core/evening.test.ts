@@ -74,6 +74,7 @@ describe('the nearest that passes', () => {
   })
   it('for lead white it is a white; for turpentine without solvents nothing', () => {
     expect(nearest('pw1', 'lead')[0]!.pigmentCode).to.match(/^PW/)
+    expect(nearest('pw1', 'lead').map(({ id }) => id)).not.to.include('pw18', 'chalk is no white in oil')
     expect(nearest('gum_turpentine', 'solvent')).to.deep.equal([])
   })
 })

@@ -22,7 +22,10 @@ const unknownFeature = 1
 /** The letters of a colour index: PB is a blue, PW a white. */
 const hue = ({ pigmentCode = '' }: Material): string => pigmentCode.replace(/\d.*$/, '')
 
-/** Whether a material does what another does: an oil that dries, a pigment of the same hue, a solvent that leaves. */
+/** Chalk is a white by its code, and none in oil. */
+const covers = ({ transparency }: Material): boolean => transparency !== 'transparent'
+
+/** Whether a material does what another does: an oil that dries, a pigment of the same hue that covers or glazes alike, a solvent that leaves. */
 function hasRoleOf(to: Material, one: Material): boolean {
   const asked = onlyIfAsked(one)
   if (one.family !== to.family || (asked !== null && asked !== onlyIfAsked(to))) return false
@@ -32,7 +35,7 @@ function hasRoleOf(to: Material, one: Material): boolean {
     case 'solvent':
       return (one.shares.volatile ?? 0) > 0
     case 'pigment':
-      return hue(one) === hue(to)
+      return hue(one) === hue(to) && covers(one) === covers(to)
     default:
       return true
   }

@@ -3,10 +3,10 @@ import { exposures } from '../../core/air/exposures.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { listed, shortName } from '../../core/words.ts'
 import type { RoomAir, RoomVapour } from '../../document/keeping.ts'
-import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
+import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import { upperFirst } from '../../ui/format.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
-import { clockText } from './words.ts'
+import { clockText, latestText, readClock } from './words.ts'
 
 const names: Readonly<Record<RoomVapour['what'], string>> = {
   jar: 'an open jar',
@@ -20,6 +20,8 @@ const solvents = Object.keys(exposures).map((id) => ({
   id,
   name: shortName(findInLibrary(id)?.name ?? id).split(', flash')[0]!,
 }))
+
+const oneMinute = 1 / 60
 
 /** How each begins; everything can be changed. */
 function startOf(what: RoomVapour['what']): RoomVapour {
@@ -91,11 +93,10 @@ export function Sources({
                   onValue={(acrossCm) => change(source.id, { acrossCm })}
                 />
               )}
-              <NumberRow
-                label="From, o’clock"
-                value={Number(source.fromHour.toFixed(2))}
-                low={0}
-                high={source.form === 'open' ? source.toHour - 0.05 : 23.9}
+              <TypedRow
+                label="From"
+                shown={clockText(source.fromHour)}
+                read={readClock(0, source.form === 'open' ? source.toHour - oneMinute : 24 - oneMinute)}
                 onValue={(fromHour) => change(source.id, { fromHour })}
               />
               {source.form === 'grams' ? (
@@ -107,11 +108,10 @@ export function Sources({
                   onValue={(overHours) => change(source.id, { overHours })}
                 />
               ) : (
-                <NumberRow
-                  label="Until, o’clock"
-                  value={source.toHour}
-                  low={source.fromHour + 0.05}
-                  high={24}
+                <TypedRow
+                  label="Until"
+                  shown={latestText(source.toHour)}
+                  read={readClock(source.fromHour + oneMinute, 24)}
                   onValue={(toHour) => change(source.id, { toHour })}
                 />
               )}

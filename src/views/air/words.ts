@@ -2,6 +2,7 @@ import { atTheEasel } from '../../core/air/airing.ts'
 import type { AirOverDay } from '../../core/air/vapour.ts'
 import { lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
+import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
 
 /** An hour of the day, or of the next: "14:50", "2:10 tomorrow". */
@@ -12,6 +13,21 @@ export function clockText(hour: number): string {
   const when = days === 0 ? '' : days === 1 ? ' tomorrow' : ` in ${days} days`
   return `${hours}:${String(rest).padStart(2, '0')}${when}`
 }
+
+/** The same of an hour something ends at: midnight ends the day. */
+export const latestText = (hour: number): string => (hour === 24 ? '24:00' : clockText(hour))
+
+/** Reads an hour of the day as a painter writes it: "9:30", "9.5", "14". */
+export const readClock =
+  (low: number, high: number) =>
+  (text: string): Reading<number> => {
+    const [, hours, minutes, share] = /^\s*(\d{1,2})(?:[:h](\d{2})|[.,](\d+))?\s*$/.exec(text) ?? []
+    if (hours === undefined || Number(minutes ?? 0) > 59)
+      return { problem: 'Write an hour of the day, such as 9:30.' }
+    const hour = (60 * Number(hours) + Number(minutes ?? 0)) / 60 + Number(`0.${share ?? 0}`)
+    if (hour < low || hour > high) return { problem: `Between ${clockText(low)} and ${latestText(high)}.` }
+    return { value: hour }
+  }
 
 /** The first thing said of the air. */
 export function answerOf({ roomM3, sources }: RoomAir, told: AirOverDay | null): string {

@@ -111,17 +111,8 @@ export function Ladder({ before, today, own, school, day, onSchool, onDay }: Lad
           <tr aria-hidden="true">
             <td />
             <td className="relative hidden h-6 text-[0.78rem] text-soft md:table-cell">
-              {ticksOf(first, last).map((tick, at, all) => (
-                <span
-                  key={tick}
-                  className="absolute -translate-x-1/2 whitespace-nowrap"
-                  style={{ left: place(tick) }}
-                >
-                  {yearOf(tick) === yearOf(all[at - 1] ?? today)
-                    ? monthName(tick)
-                    : `${monthName(tick).slice(0, 3)} ${yearOf(tick)}`}
-                </span>
-              ))}
+              <Months days={ticksOf(first, last, 3)} place={place} today={today} className="lg:hidden" />
+              <Months days={ticksOf(first, last, 7)} place={place} today={today} className="max-lg:hidden" />
             </td>
             <td />
             <td className="text-right text-[0.78rem] text-soft">{dayText(day)}</td>
@@ -157,14 +148,39 @@ function spanOf(
 
 const yearOf = (day: number): string => dateOf(day).slice(0, 4)
 
-/** About eight names of months along the ladder. */
-function ticksOf(first: number, last: number): readonly number[] {
+/** First days of months along the ladder: this many, or one more. */
+function ticksOf(first: number, last: number, count: number): readonly number[] {
   const months = Math.max(1, Math.round((last - first) / 30.4))
-  const step = Math.max(1, Math.ceil(months / 7))
+  const step = Math.max(1, Math.ceil(months / count))
   const start = dayOf(`${dateOf(first).slice(0, 7)}-01`)!
   return Array.from({ length: Math.floor(months / step) + 1 }, (_, at) =>
     monthsAfter(start, at * step),
   ).filter((day) => day >= first && day <= last)
+}
+
+/** Their names under it; the year where it changes. */
+function Months({
+  days,
+  place,
+  today,
+  className,
+}: {
+  readonly days: readonly number[]
+  readonly place: (day: number) => string
+  readonly today: number
+  readonly className: string
+}) {
+  return (
+    <span className={className}>
+      {days.map((day, at) => (
+        <span key={day} className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: place(day) }}>
+          {yearOf(day) === yearOf(days[at - 1] ?? today)
+            ? monthName(day)
+            : `${monthName(day).slice(0, 3)} ${yearOf(day)}`}
+        </span>
+      ))}
+    </span>
+  )
 }
 
 function whenText({ day, monthsDay, stateDay, holds }: Readiness<WaitingFilm>, today: number): string {

@@ -1,0 +1,36 @@
+import { expect } from 'chai'
+import fc from 'fast-check'
+import { describe, it } from 'mocha'
+import { clockText, latestText, readClock } from '../../src/views/air/words.ts'
+
+describe('an hour of the day, typed', () => {
+  const read = readClock(0, 24)
+  it('is read with a colon, a point, a comma or alone', () => {
+    const typed = ['9:30', '09h30', '9.5', '9,5', ' 14 ', '24:00']
+    expect(typed.map((text) => read(text))).to.deep.equal(
+      [9.5, 9.5, 9.5, 9.5, 14, 24].map((value) => ({ value })),
+    )
+  })
+  it('is asked for in a sentence where it is none', () => {
+    for (const text of ['', 'noon', '9:75', '-3', '9:3'])
+      expect(read(text)).to.deep.equal({ problem: 'Write an hour of the day, such as 9:30.' })
+  })
+  it('is held between what was opened before and the end of the day', () => {
+    expect(readClock(9.5, 24)('8:00')).to.deep.equal({ problem: 'Between 9:30 and 24:00.' })
+    expect(read('25')).to.deep.equal({ problem: 'Between 0:00 and 24:00.' })
+  })
+  it('law: what is written is read back', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 24 * 60 }), (minutes) => {
+        expect(read(latestText(minutes / 60))).to.deep.equal({ value: minutes / 60 })
+      }),
+    )
+  })
+  it('is told with its day where it is not today', () => {
+    expect([clockText(14.84), clockText(25), clockText(50)]).to.deep.equal([
+      '14:50',
+      '1:00 tomorrow',
+      '2:00 in 2 days',
+    ])
+  })
+})
