@@ -115,7 +115,7 @@ export function Ladder({ before, today, own, school, day, onSchool, onDay }: Lad
               <Months days={ticksOf(first, last, 7)} place={place} today={today} className="max-lg:hidden" />
             </td>
             <td />
-            <td className="text-right text-[0.78rem] text-soft">{dayText(day)}</td>
+            <td className="text-right text-[0.78rem] text-soft">chance on {dayText(day)}</td>
           </tr>
         </tbody>
       </table>
