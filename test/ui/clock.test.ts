@@ -6,13 +6,13 @@ import { clockText, latestText, readClock } from '../../src/views/air/words.ts'
 describe('an hour of the day, typed', () => {
   const read = readClock(0, 24)
   it('is read with a colon, a point, a comma or alone', () => {
-    const typed = ['9:30', '09h30', '9.5', '9,5', ' 14 ', '24:00']
+    const typed = ['9:30', '09h30', '9.30', '9.5', '9,5', ' 14 ', '24:00']
     expect(typed.map((text) => read(text))).to.deep.equal(
-      [9.5, 9.5, 9.5, 9.5, 14, 24].map((value) => ({ value })),
+      [9.5, 9.5, 9.5, 9.5, 9.5, 14, 24].map((value) => ({ value })),
     )
   })
   it('is asked for in a sentence where it is none', () => {
-    for (const text of ['', 'noon', '9:75', '-3', '9:3'])
+    for (const text of ['', 'noon', '9:75', '9.75', '-3', '9:3'])
       expect(read(text)).to.deep.equal({ problem: 'Write an hour of the day, such as 9:30.' })
   })
   it('is held between what was opened before and the end of the day', () => {

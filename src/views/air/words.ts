@@ -17,14 +17,14 @@ export function clockText(hour: number): string {
 /** The same of an hour something ends at: midnight ends the day. */
 export const latestText = (hour: number): string => (hour === 24 ? '24:00' : clockText(hour))
 
-/** Reads an hour of the day as a painter writes it: "9:30", "9.5", "14". */
+/** Reads an hour of the day as a painter writes it: "9:30", "9.30", "9.5", "14". */
 export const readClock =
   (low: number, high: number) =>
   (text: string): Reading<number> => {
-    const [, hours, minutes, share] = /^\s*(\d{1,2})(?:[:h](\d{2})|[.,](\d+))?\s*$/.exec(text) ?? []
+    const [, hours, minutes, tenths] = /^\s*(\d{1,2})(?:[:h.,](\d{2})|[.,](\d))?\s*$/.exec(text) ?? []
     if (hours === undefined || Number(minutes ?? 0) > 59)
       return { problem: 'Write an hour of the day, such as 9:30.' }
-    const hour = (60 * Number(hours) + Number(minutes ?? 0)) / 60 + Number(`0.${share ?? 0}`)
+    const hour = (60 * Number(hours) + Number(minutes ?? 0) + 6 * Number(tenths ?? 0)) / 60
     if (hour < low || hour > high) return { problem: `Between ${clockText(low)} and ${latestText(high)}.` }
     return { value: hour }
   }
