@@ -137,6 +137,14 @@ test('a varnish still owed: agreed, told, done, and its address forgotten', asyn
   await owed.first().getByRole('button', { name: 'Done today' }).click()
   await expect(owed).toHaveCount(1)
   await expect(page.getByRole('list', { name: 'Done' })).toContainText('The clock-mender')
+
+  // Put on record as it goes on, the other is owed no more.
+  await open(page, `${demo.url}/paintings/ferry-steps/finish`)
+  await page.getByRole('button', { name: 'It is varnished, today' }).click()
+  await expect(handOver).toContainText('Done on')
+  await saved(page)
+  await open(page, `${demo.url}/varnish`)
+  await expect(owed).toHaveCount(0)
 })
 
 test('the air of a varnishing day in the small room, and the windows that make it do', async ({

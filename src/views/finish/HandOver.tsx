@@ -74,7 +74,7 @@ export function HandOver({ picture, edited, findMaterial, varnish, day }: Finish
         <>
           <p className="mt-1 leading-snug">
             {owed.doneOn
-              ? `Done on ${dateText(owed.doneOn)}. What went on is put on record above, under The varnish.`
+              ? `Done on ${dateText(owed.doneOn)}. What went on, if it is not on record yet, is put there above, under The varnish.`
               : `${upperFirst(owedWayNames[owed.way])}, due ${dateText(owed.due)}${areaM2 > 0 ? `; take along ${mlText(varnishMl(areaM2, usualVarnishMlPerM2, owed.coats))}` : ''}.`}
           </p>
           <div className="mt-3 grid grid-cols-2 gap-3">

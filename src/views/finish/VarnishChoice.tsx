@@ -81,7 +81,11 @@ export function VarnishChoice(props: FinishProps) {
     const done = planned
       ? await (plannedOn === null ? paintedNow(edited, planned.id) : null)
       : await addLayer(edited, layers, { now: plannedOn === null })
-    if (done?.is === 'refused') say(done.refusal.message)
+    if (done?.is === 'refused') return say(done.refusal.message)
+    const { owed } = edited.picture.painting
+    // A varnish that was owed is so no longer once one went on.
+    if (plannedOn === null && owed?.doneOn === null)
+      edited.editPainting({ owed: { ...owed, doneOn: dateOf(picture.today) } })
   }
   const facts = material && varnishFactsOf(material)
   const givesOffG = material ? solventG(material, totalMl) : 0
