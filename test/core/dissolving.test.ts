@@ -2,6 +2,8 @@ import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { insolubleBecause, solvencyOf } from '../../src/core/materials/solubility.ts'
+import type { Material } from '../../src/core/materials/material.ts'
+import type { Ingredient } from '../../src/core/medium/medium.ts'
 import { driersOf, drierLoadG, drierLoadOf } from '../../src/core/medium/driers.ts'
 import type { FatShares } from '../../src/core/medium/fat.ts'
 import { library } from '../../src/core/materials/library.ts'
@@ -51,16 +53,21 @@ describe('what dissolves a resin', () => {
 
 describe('driers', () => {
   const drier = library.find(({ family, maxMetalPercent }) => family === 'drier' && maxMetalPercent)!
-  const oil = { material: book('linseed_alkali_refined'), massG: 100 }
+  const grams = (massG: number, material: Material): Ingredient => ({
+    material,
+    massG,
+    volumeMl: massG / material.densityGPerMl.mid,
+  })
+  const oil = grams(100, book('linseed_alkali_refined'))
   const atMost = (drier.maxMetalPercent! * 100) / drier.metalPercent!
   it('the most advised loads the oil it is meant for, and no more', () => {
-    const all = [oil, { material: drier, massG: atMost }]
+    const all = [oil, grams(atMost, drier)]
     expect(drierLoadG(all)).to.be.closeTo(100, 1e-9)
     expect(drierLoadOf({ fat: noFat, driers: driersOf(all) })).to.be.closeTo(1, 0.02)
   })
   it('law: twice the drier is twice the load', () => {
     const load = (times: number) =>
-      drierLoadOf({ fat: noFat, driers: driersOf([oil, { material: drier, massG: times * atMost }]) })
+      drierLoadOf({ fat: noFat, driers: driersOf([oil, grams(times * atMost, drier)]) })
     expect(load(2)).to.be.closeTo(2 * load(1), 1e-6)
   })
   it('leaded and boiled oil and much alkyd bring their own; a little alkyd does not count', () => {
@@ -72,7 +79,7 @@ describe('driers', () => {
     expect(load({ alkyd: 0.1 })).to.equal(0)
   })
   it('without fat there is nothing to dry', () => {
-    expect(driersOf([{ material: drier, massG: 1 }]).doses).to.deep.equal([])
+    expect(driersOf([grams(1, drier)]).doses).to.deep.equal([])
   })
 })
 
