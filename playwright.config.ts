@@ -23,6 +23,7 @@ export default defineConfig({
   testDir: 'test/browser',
   reporter: [['list'], ['json']],
   workers: 2,
+  fullyParallel: true,
   timeout: 300_000,
   expect: { timeout: 60_000 },
   use: {
