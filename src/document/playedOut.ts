@@ -18,7 +18,7 @@ export interface PlayedOut {
 
 const draws = 1000
 
-/** Plays a picture through many times, each film at a pace of its own: about a tenth of a second. Null: it never is firm. */
+/** Plays a picture through many times, each film at a pace of its own: work for a worker. Null: it never is firm. */
 export function playOut({ painting, today }: Picture, { layers, workingTime }: Assessment): PlayedOut | null {
   if (layers.length === 0) return null
   const next = nextDate(painting, dateOf(today))

@@ -17,6 +17,8 @@ describe('an hour of the day, typed', () => {
   })
   it('is held between what was opened before and the end of the day', () => {
     expect(readClock(9.5, 24)('8:00')).to.deep.equal({ problem: 'Between 9:30 and 24:00.' })
+    expect(readClock(0, 12.5 - 1 / 60)('12:29')).to.have.property('value')
+    expect(readClock(20 + 1 / 60, 24)('20:01')).to.have.property('value')
     expect(read('25')).to.deep.equal({ problem: 'Between 0:00 and 24:00.' })
   })
   it('law: what is written is read back', () => {

@@ -25,7 +25,10 @@ const hue = ({ pigmentCode = '' }: Material): string => pigmentCode.replace(/\d.
 /** Chalk is a white by its code, and none in oil. */
 const covers = ({ transparency }: Material): boolean => transparency !== 'transparent'
 
-/** Whether a material does what another does: an oil that dries, a pigment of the same hue that covers, a solvent that leaves. */
+/**
+ * Whether a material does what another does: an oil that dries, a pigment of the same hue that covers, a solvent that
+ * leaves.
+ */
 function hasRoleOf(to: Material, one: Material): boolean {
   const asked = onlyIfAsked(one)
   if (one.family !== to.family || (asked !== null && asked !== onlyIfAsked(to))) return false

@@ -24,9 +24,10 @@ export const readClock =
     const [, hours, minutes, tenths] = /^\s*(\d{1,2})(?:[:h.,](\d{2})|[.,](\d))?\s*$/.exec(text) ?? []
     if (hours === undefined || Number(minutes ?? 0) > 59)
       return { problem: 'Write an hour of the day, such as 9:30.' }
-    const hour = (60 * Number(hours) + Number(minutes ?? 0) + 6 * Number(tenths ?? 0)) / 60
-    if (hour < low || hour > high) return { problem: `Between ${clockText(low)} and ${latestText(high)}.` }
-    return { value: hour }
+    const minute = 60 * Number(hours) + Number(minutes ?? 0) + 6 * Number(tenths ?? 0)
+    if (minute < Math.round(60 * low) || minute > Math.round(60 * high))
+      return { problem: `Between ${clockText(low)} and ${latestText(high)}.` }
+    return { value: minute / 60 }
   }
 
 /** The first thing said of the air. */
