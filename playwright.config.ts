@@ -27,6 +27,7 @@ export default defineConfig({
   timeout: 300_000,
   expect: { timeout: 60_000 },
   use: {
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

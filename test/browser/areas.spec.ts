@@ -1,4 +1,13 @@
-import { expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
+import {
+  addFirstLayer,
+  expect,
+  expectNoAxeProblems,
+  newPainting,
+  open,
+  reload,
+  saved,
+  test,
+} from './studio.ts'
 import type { Page } from '@playwright/test'
 
 /** Adds a layer on top and describes it. */
@@ -20,8 +29,7 @@ test('two parts over one ground colour are built, judged apart, painted, correct
   studio,
 }) => {
   await newPainting(page, studio)
-  await page.getByRole('button', { name: 'Add the first layer' }).click()
-  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue('First layer')
+  await addFirstLayer(page)
   await page.getByLabel('Layer', { exact: true }).fill('Ground colour')
   await page.getByLabel('wet thickness', { exact: true }).fill('60')
   await saved(page)

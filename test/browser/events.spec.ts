@@ -1,4 +1,14 @@
-import { choose, expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
+import {
+  addFirstLayer,
+  choose,
+  expect,
+  expectNoAxeProblems,
+  newPainting,
+  open,
+  reload,
+  saved,
+  test,
+} from './studio.ts'
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 
@@ -75,8 +85,7 @@ test('an old picture as ground blocks until its varnish is off and it has a toot
   demo,
 }) => {
   const stack = await newPainting(page, demo)
-  await page.getByRole('button', { name: 'Add the first layer' }).click()
-  await saved(page)
+  await addFirstLayer(page)
   await open(page, `${stack}/record`)
   await page.getByRole('button', { name: 'It is painted over an old picture' }).click()
   await saved(page)

@@ -1,4 +1,5 @@
 import {
+  addFirstLayer,
   away,
   choose,
   expect,
@@ -36,8 +37,7 @@ test('a painter makes a medium, plans a picture, is judged, paints, touches, see
   await page.keyboard.press('Escape')
   await saved(page)
   const painting = page.url()
-  await page.getByRole('button', { name: 'Add the first layer' }).click()
-  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue('First layer')
+  await addFirstLayer(page)
   await page.getByLabel('Layer', { exact: true }).fill('Drawing in')
   await page.getByLabel('wet thickness', { exact: true }).fill('0,03 mm')
   const isBack = await away(page, /api\/mediums\/[^/]+$/)

@@ -1,4 +1,14 @@
-import { expect, expectNoAxeProblems, inDays, newPainting, open, reload, saved, test } from './studio.ts'
+import {
+  addFirstLayer,
+  expect,
+  expectNoAxeProblems,
+  inDays,
+  newPainting,
+  open,
+  reload,
+  saved,
+  test,
+} from './studio.ts'
 import type { Page } from '@playwright/test'
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
@@ -8,7 +18,7 @@ test('an unsound picture: why, a mend out of several, undone, then taken on know
   studio,
 }) => {
   await newPainting(page, studio)
-  await page.getByRole('button', { name: 'Add the first layer' }).click()
+  await addFirstLayer(page)
   const thickness = page.getByLabel('wet thickness', { exact: true })
   await thickness.fill('900')
   await page.keyboard.press('Enter')

@@ -1,4 +1,14 @@
-import { choose, expect, expectNoAxeProblems, newPainting, open, reload, saved, test } from './studio.ts'
+import {
+  addFirstLayer,
+  choose,
+  expect,
+  expectNoAxeProblems,
+  newPainting,
+  open,
+  reload,
+  saved,
+  test,
+} from './studio.ts'
 
 test('a tube calibrated by a washed-out streak moves only the layers still to be painted', async ({
   page,
@@ -251,8 +261,7 @@ test('a heap that will sink says so beforehand, and by how many drops of its oil
   studio,
 }) => {
   const painting = await newPainting(page, studio)
-  await page.getByRole('button', { name: 'Add the first layer' }).click()
-  await saved(page)
+  await addFirstLayer(page)
   await open(page, `${painting}/palette`)
   await page
     .getByRole('button', { name: /^Burnt umber/ })

@@ -141,6 +141,12 @@ export async function newPainting(page: Page, { url }: Server): Promise<string> 
   return page.url()
 }
 
+/** Puts the first layer of a picture on its stack; it is stored once its fields are there. */
+export async function addFirstLayer(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Add the first layer' }).click()
+  await expect(page.getByLabel('Layer', { exact: true })).toHaveValue('First layer')
+}
+
 /** Begins a medium and writes its lines. */
 export async function newMedium(
   page: Page,
