@@ -42,3 +42,13 @@ export const materialsOn = ({ paints, thinner, besides, event }: Brush): readonl
 export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
 
 export const paintedAtOf = ({ painted }: Pick<LayerDocument, 'painted'>): string | null => painted?.at ?? null
+
+/** Days on which heaps were mixed for a layer that was not painted then: a palette and its rags all the same. */
+export const mixedOnlyOn = ({
+  mixed,
+  painted,
+}: Pick<LayerDocument, 'mixed' | 'painted'>): readonly string[] => {
+  const days = new Set(mixed.map(({ at }) => at.slice(0, 10)))
+  if (painted) days.delete(painted.at.slice(0, 10))
+  return [...days]
+}

@@ -19,7 +19,7 @@ import type { SummaryLayer } from './summary.ts'
 /** A layer as the calendar shows it. */
 export type HorizonLayer = Omit<
   SummaryLayer,
-  'areas' | 'wetThicknessUm' | 'pigments' | 'need' | 'tubes' | 'teaches'
+  'areas' | 'wetThicknessUm' | 'pigments' | 'need' | 'tubes' | 'teaches' | 'mixedOn'
 >
 
 export interface HorizonEntry {

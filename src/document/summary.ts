@@ -11,7 +11,7 @@ import type { EventKind } from '../core/stack/kinds.ts'
 import type { Severity, Verdict } from '../core/severity.ts'
 import { gravestOf } from './assess.ts'
 import type { Assessment } from './assess.ts'
-import { brushOf } from './brush.ts'
+import { brushOf, mixedOnlyOn } from './brush.ts'
 import type { MixShares } from '../core/film/film.ts'
 import { turnsGlassy } from '../core/film/kindOfFilm.ts'
 import { waxEffectsOf } from '../core/film/waxEffects.ts'
@@ -29,7 +29,7 @@ import { bareFilms } from './triedLayers.ts'
 import type { BareFilm } from './triedLayers.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 10
+export const judgedByFormulas = 11
 
 /** What the lists and the morning page know of one layer without solving anything. */
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
@@ -52,6 +52,8 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   readonly need: { readonly mediumId: string; readonly ml: number } | null
   /** What it needs of each of the painter's own tubes. */
   readonly tubes: readonly { readonly tubeId: string; readonly ml: number }[]
+  /** Days on which it was mixed for and not painted. */
+  readonly mixedOn: readonly string[]
   /** Whether it begins the months before a varnish anew. */
   readonly restartsVarnish: boolean
 }
@@ -110,6 +112,7 @@ export function summaryOf(picture: Picture, assessment: Assessment): Summary {
         hours: layer.hours,
         wetThicknessUm,
         pigments: mixtureShares(paints, findOn(layer, findMaterial)),
+        mixedOn: mixedOnlyOn(layer),
         restartsVarnish: !slowest || restartsVarnish(kindTable[event.kind].purpose, slowest.film),
         ...needsOf(layer, painting, slowest?.film.mix ?? null),
       }

@@ -1,19 +1,15 @@
 import { putAwayAfter, putAwayTexts, stillOut } from '../core/evening/putAway.ts'
 import type { PutAway } from '../core/evening/putAway.ts'
-import { materialsIn } from '../core/medium/recipe.ts'
-import type { Material } from '../core/materials/material.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
-import { brushOf, materialsOn } from '../document/brush.ts'
-import type { Brush } from '../document/brush.ts'
 import type { Closing } from '../document/closing.ts'
 import { dateText } from '../document/dateText.ts'
-import type { LayerDocument, Painted } from '../document/layer.ts'
-import { findAsUsed, findInStudio } from '../document/studioMaterials.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from '../store/database.ts'
 import { find, listByIds, listHolding } from '../store/records.ts'
 import { commit } from './commit.ts'
 import type { Write, Written } from './commit.ts'
+import { workOn } from './dayWork.ts'
+import type { Work } from './dayWork.ts'
 import { refused } from './refused.ts'
 
 /** How a day ends: what was used, what of it is still about, whether it is closed. */
@@ -29,13 +25,6 @@ export interface Evening {
 
 /** So far back it is asked what was never put away, days. */
 const askedBackDays = 4
-
-/** Work that was done on a day: what it is called, and what was used in it. */
-interface Work {
-  readonly on: string
-  readonly name: string
-  readonly materials: readonly Material[]
-}
 
 const openClosing = (on: string): Evening['closing'] => ({
   ...{ id: on, on, ticked: {}, checked: [], closedAt: null, revision: 0 },
@@ -55,7 +44,7 @@ export async function notPutAway(
 ): Promise<readonly Evening[]> {
   const today = Math.floor(dayOf(now)!)
   const days = Array.from({ length: askedBackDays }, (_, back) => dateOf(today - askedBackDays + back))
-  const work = await workOn(db, days, await listByIds(db, 'layer', paintedOn(open, days)))
+  const work = await workOn(db, days, await listByIds(db, 'layer', workedOn(open, days)))
   const closings = await listByIds(db, 'closing', days)
   return days
     .map((on) => asEvening(on, work, closings.find(({ id }) => id === on) ?? null))
@@ -69,62 +58,18 @@ function asEvening(on: string, work: readonly Work[], kept: Evening['closing'] |
   return { on, done: done.map(({ name }) => name), asks, out: stillOut(asks, closing.ticked), closing }
 }
 
-/** Ids of the layers painted on these days, of paintings that are not at rest. */
-const paintedOn = (
+/** Ids of the layers painted or mixed for on these days, of paintings that are not at rest. */
+const workedOn = (
   open: readonly { readonly summary: Summary }[],
   days: readonly string[],
 ): readonly string[] =>
   open.flatMap(({ summary }) =>
-    summary.layers.flatMap(({ id, paintedDay }) =>
-      paintedDay !== null && days.includes(dateOf(paintedDay)) ? [id] : [],
+    summary.layers.flatMap(({ id, paintedDay, mixedOn }) =>
+      (paintedDay !== null && days.includes(dateOf(paintedDay))) || mixedOn.some((on) => days.includes(on))
+        ? [id]
+        : [],
     ),
   )
-
-async function workOn(
-  db: Database | Trx,
-  days: readonly string[],
-  layers: readonly LayerDocument[],
-): Promise<readonly Work[]> {
-  const poured = (await Promise.all(days.map((on) => listHolding(db, 'batch', `"at":"${on}T`)))).flat()
-  const swatches = (await Promise.all(days.map((on) => listHolding(db, 'swatch', `"at":"${on}T`)))).flat()
-  const ids = new Set([
-    ...layers.flatMap((layer) => materialsOn(brushOf(layer))),
-    ...poured.flatMap(({ pours }) => pours.map(({ material }) => material)),
-  ])
-  const find = findInStudio(await listByIds(db, 'shelf_item', [...ids]))
-  const found = (used: readonly string[], own: Painted['materials']): readonly Material[] => {
-    const then = findAsUsed(find, own)
-    return used.flatMap((id) => then(id) ?? [])
-  }
-  const laid = (painted: Brush & Pick<Painted, 'used' | 'materials'>): readonly Material[] =>
-    found(
-      [...materialsOn(painted), ...(painted.used ? materialsIn(painted.used.recipe) : [])],
-      painted.materials,
-    )
-  return [
-    ...layers.flatMap(({ name, painted }): Work[] =>
-      painted && days.includes(painted.at.slice(0, 10))
-        ? [{ on: painted.at.slice(0, 10), name, materials: laid(painted) }]
-        : [],
-    ),
-    ...days.flatMap((on) =>
-      onceEach(poured).flatMap(({ name, pours, materials }): Work[] => {
-        const today = pours.filter(({ at }) => at.startsWith(on))
-        const used = today.map(({ material }) => material)
-        return today.length > 0 ? [{ on, name: `${name}, poured`, materials: found(used, materials) }] : []
-      }),
-    ),
-    ...onceEach(swatches).flatMap(({ name, laid: film }): Work[] =>
-      days.includes(film.at.slice(0, 10))
-        ? [{ on: film.at.slice(0, 10), name: `${name}, drawn down`, materials: laid(film) }]
-        : [],
-    ),
-  ]
-}
-
-const onceEach = <Thing extends { readonly id: string }>(things: readonly Thing[]): readonly Thing[] => [
-  ...new Map(things.map((thing) => [thing.id, thing])).values(),
-]
 
 /** Ticks one thing of a day, or takes the tick back. */
 export const tick = (

@@ -54,5 +54,6 @@ const onCalendar = ({
   need: _need,
   tubes: _tubes,
   teaches: _teaches,
+  mixedOn: _mixedOn,
   ...layer
 }: SummaryLayer): HorizonLayer => layer

@@ -8,6 +8,7 @@ import { closeDay, eveningOf, tick } from '../../src/studio/evening.ts'
 import { insidePage } from '../../src/studio/inside.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
 import { logPainted } from '../../src/studio/painted.ts'
+import { logMixed } from '../../src/studio/palette.ts'
 import { loadPicture } from '../../src/studio/pictures.ts'
 import { mediumReplaced } from '../../src/studio/replaced.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
@@ -15,6 +16,7 @@ import { morningOf } from '../../src/studio/todayList.ts'
 import { undoEvent } from '../../src/studio/undo.ts'
 import { usedPage } from '../../src/studio/used.ts'
 import { vapourToday } from '../../src/studio/vapourToday.ts'
+import { emptyHeap } from '../../src/document/heaps.ts'
 import { startOf } from '../../src/document/eventStart.ts'
 import { layer } from './bodies.ts'
 import { demoStudio, judgeAll, now } from './desk.ts'
@@ -53,6 +55,21 @@ describe('the end of a day at Tern Street', () => {
     expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(now)
     await undoEvent(write(), event)
     expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(null)
+  })
+  it('a palette that was mixed and not painted from leaves its rags all the same, the next morning too', async () => {
+    const quietDay = dateOf(today - 2)
+    expect((await eveningOf(studio.db, quietDay)).done).to.deep.equal([])
+    const planned = layer('thought-of', 'quince', 3, { medium: { mediumId: 'morning-oil', parts: 1 } })
+    await saveLayer(write(), planned, null)
+    const poured = { mediumMl: 0.5, drops: null, thinnerMl: 0, besides: [] }
+    const heaps = [{ ...emptyHeap('heap', planned.paints[0]!), poured, ml: 4 }]
+    await logMixed(write(`${quietDay}T16:00`), 'thought-of', { heaps })
+    const { done, asks } = await eveningOf(studio.db, quietDay)
+    expect(done).to.deep.equal(['Layer thought-of, mixed'])
+    expect(asks).to.deep.equal(['rags', 'lead', 'palette'])
+    await judgeAll(studio.db, now)
+    const days = (await morningOf(studio.db, now)).notPutAway
+    expect(days.find((day) => day.on === quietDay)?.out).to.deep.equal(['rags', 'lead', 'palette'])
   })
   it('a tick taken back opens the day again', async () => {
     await oilOut()
