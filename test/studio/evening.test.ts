@@ -6,6 +6,7 @@ import { find } from '../../src/store/records.ts'
 import { aheadOf } from '../../src/studio/ahead.ts'
 import { closeDay, eveningOf, tick } from '../../src/studio/evening.ts'
 import { insidePage } from '../../src/studio/inside.ts'
+import { saveMedium } from '../../src/studio/mediums.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
 import { logPainted } from '../../src/studio/painted.ts'
 import { logMixed } from '../../src/studio/palette.ts'
@@ -18,7 +19,7 @@ import { usedPage } from '../../src/studio/used.ts'
 import { vapourToday } from '../../src/studio/vapourToday.ts'
 import { emptyHeap } from '../../src/document/heaps.ts'
 import { startOf } from '../../src/document/eventStart.ts'
-import { layer } from './bodies.ts'
+import { layer, medium } from './bodies.ts'
 import { demoStudio, judgeAll, now } from './desk.ts'
 
 const today = dayOf(now)!
@@ -125,6 +126,28 @@ describe('what hides in the things of Tern Street', () => {
     const after = await insidePage(studio.db, now, ['nuts'])
     expect(after.things.some(({ id }) => id === 'morning-anew')).to.equal(false)
     expect(await find(studio.db, 'medium', 'morning-oil')).not.to.equal(null)
+  })
+  it('what hides in a medium of another medium is replaced in both, and the old ones stay; undone as one', async () => {
+    const write = { db: studio.db, at: now }
+    const lines = [
+      { medium: 'morning-oil', amount: 2, unit: 'part' as const },
+      { material: 'gum_turpentine', amount: 1, unit: 'part' as const },
+    ]
+    await saveMedium(write, medium('thinned', { name: 'Thinned oil', recipe: { lines } }), null)
+    const hiddenIn = async (id: string) =>
+      (await insidePage(studio.db, now, ['nuts'])).things.find((thing) => thing.id === id)?.hidden
+    const { material, instead } = (await hiddenIn('thinned'))![0]!
+    const replacement = { material, by: instead!.id, name: instead!.name }
+    const { event } = await mediumReplaced(write, 'thinned', [replacement], 'thinned-anew')
+    expect(await hiddenIn('thinned-anew')).to.equal(undefined)
+    expect(await hiddenIn('thinned'), 'the old one stays').to.have.length(1)
+    const anew = (await find(studio.db, 'medium', 'thinned-anew'))!
+    const inner = anew.recipe.lines.flatMap((line) => ('medium' in line ? [line.medium] : []))
+    expect(await hiddenIn(inner[0]!)).to.equal(undefined)
+    await undoEvent(write, event)
+    expect(await find(studio.db, 'medium', inner[0]!)).to.equal(null)
+    const elsewhere = mediumReplaced(write, 'thinned', [{ ...replacement, material: 'poppyseed' }], 'other')
+    expect(await refusal(elsewhere)).to.match(/does not hold/)
   })
   it('every use of solvent on record has its step, and where it is', async () => {
     const { solvent } = await insidePage(studio.db, now, ['solvent'])
