@@ -40,6 +40,9 @@ export function minuteText(iso: string): string {
   return `${weekday(day)} ${dateText(iso)}, ${iso.slice(11, 16)}`
 }
 
+/** A minute lately: "Thu 3 Dec, 15:00", with its year where that is not this one. */
+export const momentText = (iso: string): string => `${dayText(dayOf(iso)!)}, ${iso.slice(11, 16)}`
+
 /** An hour of today or tomorrow: "17:00", "9:30 tomorrow". */
 export const hourText = (day: number, today: number): string =>
   `${minuteOf(day).slice(11).replace(/^0/, '')}${Math.floor(day) > Math.floor(today) ? ' tomorrow' : ''}`

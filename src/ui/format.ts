@@ -1,10 +1,10 @@
 import { minuteAt } from '../core/plan/calendar.ts'
-import { datesText, dateText, dayText, minuteText, monthText } from '../document/dateText.ts'
+import { datesText, dateText, dayText, minuteText, momentText, monthText } from '../document/dateText.ts'
 import { about, shortName, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, datesText, dateText, dayText, minuteText, monthText, shortName, upperFirst }
+export { about, datesText, dateText, dayText, minuteText, momentText, monthText, shortName, upperFirst }
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {

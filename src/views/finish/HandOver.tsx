@@ -32,6 +32,9 @@ export function HandOver({ picture, edited, findMaterial, varnish, day }: Finish
     say(reply.ok ? 'The address is forgotten, in the record of changes too.' : reply.refusal.message)
     if (reply.ok) window.location.reload()
   }
+  const isOnRecord = picture.layers.some(
+    ({ painted }) => painted?.event.kind === 'varnish' && painted.at.slice(0, 10) === owed?.doneOn,
+  )
   const areaM2 = ((painting.widthCm ?? 0) * (painting.heightCm ?? 0)) / 1e4
   return (
     <section aria-label="Hand-over">
@@ -74,7 +77,7 @@ export function HandOver({ picture, edited, findMaterial, varnish, day }: Finish
         <>
           <p className="mt-1 leading-snug">
             {owed.doneOn
-              ? `Done on ${dateText(owed.doneOn)}. What went on, if it is not on record yet, is put there above, under The varnish.`
+              ? `Done on ${dateText(owed.doneOn)}${isOnRecord ? ', and on record' : '. What went on is not on record yet: put it there above, under The varnish'}.`
               : `${upperFirst(owedWayNames[owed.way])}, due ${dateText(owed.due)}${areaM2 > 0 ? `; take along ${mlText(varnishMl(areaM2, usualVarnishMlPerM2, owed.coats))}` : ''}.`}
           </p>
           <div className="mt-3 grid grid-cols-2 gap-3">

@@ -1,9 +1,8 @@
 import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
 import { heapName } from '../../document/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { about, dayText, mlText } from '../../ui/format.ts'
+import { about, mlText, momentText } from '../../ui/format.ts'
 
 /** What was really on the palette, the last first. */
 export function MixedRecords({
@@ -21,7 +20,7 @@ export function MixedRecords({
         {mixed.toReversed().map(({ at, medium, heaps }) => (
           <li key={at} className="mt-2">
             <p className="text-soft">
-              {dayText(dayOf(at)!)}, {at.slice(11)}
+              {momentText(at)}
               {medium ? `, with ${medium}` : ''}
             </p>
             <ul>

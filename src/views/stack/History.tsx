@@ -1,13 +1,10 @@
 import { X } from 'lucide-react'
-import { dayOf } from '../../core/plan/calendar.ts'
 import type { Area } from '../../core/stack/area.ts'
 import type { LayerDocument, Painted } from '../../document/layer.ts'
 import type { Revised, TouchTest } from '../../document/studio.ts'
-import { dayText } from '../../ui/format.ts'
+import { momentText } from '../../ui/format.ts'
 import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import { factsOf } from './PaintedFacts.tsx'
-
-const momentText = (minute: string): string => `${dayText(dayOf(minute)!)}, ${minute.slice(11)}`
 
 /** The fingers that were on a layer, by their dates; one that was wrong can be taken out of all reckoning, or back. */
 export function TouchTests({

@@ -1,6 +1,5 @@
 import { findInLibrary } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { isRemoval, kindTable } from '../../core/stack/kinds.ts'
 import type { ReactNode } from 'react'
@@ -8,7 +7,7 @@ import type { AssessedSpot } from '../../document/assess.ts'
 import type { UsableMedium } from '../../document/batchMedium.ts'
 import type { Correction, Painted } from '../../document/layer.ts'
 import { Labelled } from '../../ui/fields.tsx'
-import { about, dayText, percentText, shortName } from '../../ui/format.ts'
+import { about, momentText, percentText, shortName } from '../../ui/format.ts'
 import { AreaChoice } from './AreaChoice.tsx'
 import { BrushFields } from './BrushFields.tsx'
 import { EventFields } from './event/EventFields.tsx'
@@ -138,7 +137,7 @@ export function factsOf(painted: Painted, areas: readonly Area[]): readonly (rea
   const several = paints.length > 1
   return [
     ...(event.kind === 'paint' ? [] : [['what', asDone(event, named)] as const]),
-    [isRemoval(event.kind) ? 'done' : 'painted', `${dayText(dayOf(at)!)}, ${at.slice(11)}`],
+    [isRemoval(event.kind) ? 'done' : 'painted', momentText(at)],
     ...(where.length > 0 ? [['where', where.join(', ')] as const] : []),
     ...(paints.length > 0
       ? [
