@@ -6,12 +6,15 @@ import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
 import { solventUses } from '../core/materials/withoutSolvent.ts'
 import type { SolventUse } from '../core/materials/withoutSolvent.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
+import { materialsIn } from '../core/medium/recipe.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { isVarnish, kindTable } from '../core/stack/kinds.ts'
+import { shortName } from '../core/words.ts'
 import { brushOf } from '../document/brush.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
+import type { ShelfItem } from '../document/shelf.ts'
 import type { Settings } from '../document/studio.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
@@ -27,7 +30,15 @@ export interface HiddenIn {
   readonly material: string
   readonly name: string
   readonly answers: readonly PolicyAnswer[]
-  readonly instead: { readonly id: string; readonly name: string } | null
+  readonly instead: Instead | null
+}
+
+/** What may take its place. */
+export interface Instead {
+  readonly id: string
+  readonly name: string
+  /** On the painter's own shelf, or in one of their mediums. */
+  readonly isAtHand: boolean
 }
 
 export interface LookedThrough {
@@ -73,7 +84,7 @@ export async function insidePage(
   const mediums = await list(db, 'medium')
   const tubes = await list(db, 'tube')
   const find = findInStudio(shelf)
-  const look = lookerFor(policies, studioMaterials(shelf))
+  const look = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums))
   const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
   const varnishes = library.filter(({ family }) => family === 'varnish')
   const all: readonly LookedThrough[] = [
@@ -112,15 +123,25 @@ const ingredientsOf = (
   return made.ok ? made.medium.ingredients.map(({ material }) => material) : []
 }
 
-/** Looks materials through; what passes surely is asked for in place of what does not. */
-function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[]) {
+/** What the painter works with: their own lots, unless used up, and what their mediums name. */
+const atHandIn = (shelf: readonly ShelfItem[], mediums: readonly MediumDocument[]): ReadonlySet<string> =>
+  new Set([
+    ...shelf.flatMap(({ id, stockG }) => (stockG === 0 ? [] : [id])),
+    ...mediums.flatMap(({ recipe }) => materialsIn(recipe)),
+  ])
+
+/** Looks materials through; what passes surely is asked for in place of what does not, what is at hand before all else. */
+function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], atHand: ReadonlySet<string>) {
   const passes = (material: Material): boolean => policyAnswers(material, policies).length === 0
   return (materials: readonly Material[]): readonly HiddenIn[] =>
     materials.flatMap((material) => {
       const answers = policyAnswers(material, policies)
       if (answers.length === 0) return []
-      const [nearest] = nearestPassing(material, shelf, passes)
-      const instead = nearest ? { id: nearest.id, name: nearest.name } : null
+      const nearest = nearestPassing(material, shelf, passes)
+      const found = nearest.find(({ id }) => atHand.has(id)) ?? nearest[0]
+      const instead = found
+        ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) }
+        : null
       return [{ material: material.id, name: material.name, answers, instead }]
     })
 }

@@ -121,6 +121,7 @@ describe('what hides in the things of Tern Street', () => {
     const morning = things.find(({ id }) => id === 'morning-oil')!
     const { material, instead } = morning.hidden[0]!
     const write = { db: studio.db, at: now }
+    expect(instead!.isAtHand, 'rather something the painter works with').to.equal(true)
     const replacement = { material, by: instead!.id, name: instead!.name }
     await mediumReplaced(write, 'morning-oil', [replacement], 'morning-anew')
     const after = await insidePage(studio.db, now, ['nuts'])

@@ -149,8 +149,8 @@ function Thing({
             ))}
             <p className="text-soft">
               {one.instead
-                ? `Nearest that passes: ${one.instead.name}.`
-                : 'Nothing of its family on the shelf passes.'}
+                ? `Nearest that passes${one.instead.isAtHand ? ', and you have it' : ''}: ${one.instead.name}.`
+                : 'Nothing of its family passes.'}
             </p>
           </div>
         ))}
