@@ -36,12 +36,12 @@ export function RoomOfAir({
           onValue={(roomM3) => onChange({ roomM3 })}
         />
         <fieldset>
-          <legend className="text-[0.8rem] text-soft">or its sides, m</legend>
+          <legend className="sr-only">Its sides</legend>
           <div className="flex gap-2">
-            {['Length', 'Width', 'Height'].map((name, at) => (
-              <span key={name} className="w-16">
+            {['or length, m', 'width, m', 'height, m'].map((label, at) => (
+              <span key={label} className="w-20">
                 <NumberRow
-                  label={`${name}, m`}
+                  label={label}
                   value={sides[at] ?? null}
                   low={1}
                   high={100}

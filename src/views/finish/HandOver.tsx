@@ -47,8 +47,8 @@ export function HandOver({ picture, edited, findMaterial, varnish, day }: Finish
           >
             Letter to its owner (PDF)
           </a>
-          <span className="text-soft">
-            : its state today, what not to do until when, how it is varnished, care
+          <span className="block text-[0.9rem] text-soft">
+            Its state today, what not to do until when, how it is varnished, care
           </span>
         </li>
         <li>

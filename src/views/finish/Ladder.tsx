@@ -8,6 +8,7 @@ import { varnishChance } from '../../document/readiness.ts'
 import type { BeforeVarnish, WaitingFilm } from '../../document/readiness.ts'
 import { chanceText, dayText, upperFirst } from '../../ui/format.ts'
 import { monthName } from '../../document/dateText.ts'
+import { decidedBy } from './words.ts'
 
 interface LadderProps {
   readonly before: BeforeVarnish
@@ -183,11 +184,9 @@ function Months({
   )
 }
 
-function whenText({ day, monthsDay, stateDay, holds }: Readiness<WaitingFilm>, today: number): string {
-  if (day === null || monthsDay === null || stateDay === null)
-    return `never: ${holds?.layer.name ?? 'a layer'} does not come so far`
+function whenText(ready: Readiness<WaitingFilm>, today: number): string {
+  const { day, holds } = ready
+  if (day === null) return `never: ${holds?.layer.name ?? 'a layer'} does not come so far`
   const from = day <= today ? 'now, after its test' : `from ${dayText(day)}`
-  return monthsDay >= stateDay
-    ? `${from}: its months decide`
-    : `${from}: ${holds?.layer.name ?? 'its slowest film'} decides`
+  return `${from}: ${decidedBy(ready)}`
 }

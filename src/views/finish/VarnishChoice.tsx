@@ -201,7 +201,7 @@ export function VarnishChoice(props: FinishProps) {
       </div>
       {givesOffG > 0.5 && (
         <a
-          className="inline-flex min-h-11 items-center link"
+          className="mt-2 inline-flex min-h-11 items-center link"
           href={`/room/air?varnishing=${varnishSolvent(kindOf(material!))}&grams=${Math.round(givesOffG)}`}
         >
           The air of that day: {Math.round(givesOffG)} g of solvent

@@ -1,10 +1,11 @@
 import { schoolTable } from '../../core/finish/varnishSchools.ts'
 import type { VarnishSchoolId } from '../../core/finish/varnishSchools.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
-import type { BeforeVarnish } from '../../document/readiness.ts'
+import type { Readiness } from '../../core/plan/readiness.ts'
+import type { BeforeVarnish, WaitingFilm } from '../../document/readiness.ts'
 import type { Picture } from '../../document/picture.ts'
 import { varnishOn } from '../../document/removable.ts'
-import { dateText, dayText } from '../../ui/format.ts'
+import { dateText, dayText, monthText } from '../../ui/format.ts'
 
 /** The first thing said of a picture's end. */
 export function answerOf(
@@ -16,12 +17,23 @@ export function answerOf(
   if (!before) return 'Nothing lies on it yet: there is nothing to varnish.'
   const on = varnishOn(picture, findMaterial)
   if (on) return `${on.layer.name} is on it since ${dateText(on.layer.painted!.at.slice(0, 10))}.`
-  const { day, holds } = before.schools.find((one) => one.school === school)!
+  const ready = before.schools.find((one) => one.school === school)!
+  const { day, holds } = ready
   const { name } = schoolTable[school]
   const [undated] = before.undated
   if (undated) return `No varnish has a date yet: ${undated.name} has none.`
   if (day === null)
     return `By its own school (${name}) it is never varnished: ${holds?.layer.name ?? 'a layer'} does not come so far.`
   if (day <= picture.today) return `By its own school (${name}) it may be varnished now, after its test.`
-  return `By its own school (${name}) it may be varnished from about ${dayText(day)}, and ${holds?.layer.name ?? 'its slowest film'} decides.`
+  const from = day > picture.today + farOffDays ? monthText(day) : dayText(day)
+  return `By its own school (${name}) it may be varnished from about ${from}: ${decidedBy(ready)}.`
 }
+
+/** Beyond so many days a day is no more than its month. */
+const farOffDays = 180
+
+/** What it is that a varnish waits for. */
+export const decidedBy = ({ monthsDay, stateDay, holds }: Readiness<WaitingFilm>): string =>
+  monthsDay !== null && stateDay !== null && monthsDay >= stateDay
+    ? 'its months decide'
+    : `${holds?.layer.name ?? 'its slowest film'} decides`
