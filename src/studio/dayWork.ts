@@ -10,17 +10,16 @@ import type { Database, Trx } from '../store/database.ts'
 import { listByIds, listHolding } from '../store/records.ts'
 import { closureOf } from './closure.ts'
 
-/** Work that was done on a day: what it is called, and what was used in it. */
+/** Work that was done: the minute it ended, what it is called, and what was used in it. */
 export interface Work {
-  readonly on: string
+  /** "2026-11-24T16:00" */
+  readonly at: string
   readonly name: string
   readonly materials: readonly Material[]
 }
 
 /** Work as it stands on record: materials by id, and those of the painter's own as they were then. */
-interface Used {
-  readonly on: string
-  readonly name: string
+interface Used extends Pick<Work, 'at' | 'name'> {
   readonly ids: readonly string[]
   readonly own: readonly ShelfItem[]
 }
@@ -39,7 +38,7 @@ export async function workOn(
     ...(await held('batch')).flatMap(pouredIn),
     ...(await held('swatch')).map(drawnDown),
   ]
-  const used = all.filter(({ on }) => days.includes(on))
+  const used = all.filter(({ at }) => days.includes(dateIn(at)))
   const find = findInStudio(
     await listByIds(
       db,
@@ -47,16 +46,16 @@ export async function workOn(
       used.flatMap(({ ids }) => ids),
     ),
   )
-  return used.map(({ on, name, ids, own }) => {
+  return used.map(({ at, name, ids, own }) => {
     const then = findAsUsed(find, own)
-    return { on, name, materials: ids.flatMap((id) => then(id) ?? []) }
+    return { at, name, materials: ids.flatMap((id) => then(id) ?? []) }
   })
 }
 
 const dateIn = (minute: string): string => minute.slice(0, 10)
 
 const paintedIn = ({ name, painted }: LayerDocument): readonly Used[] =>
-  painted ? [{ on: dateIn(painted.at), name, ...usedIn(painted) }] : []
+  painted ? [{ at: painted.at, name, ...usedIn(painted) }] : []
 
 /** What lies on a film, its medium as it was then. */
 const usedIn = (laid: Painted): Pick<Used, 'ids' | 'own'> => ({
@@ -84,19 +83,34 @@ async function mixedFor(db: Database | Trx, layers: readonly LayerDocument[]): P
       ...heaps.flatMap(({ paints, besides }) => materialsOn({ ...layer, paints, besides })),
       ...((medium && inMediums.get(medium.mediumId)) ?? []),
     ]
-    return mixedOnlyOn(layer).map((on): Used => ({ on, name: `${layer.name}, mixed`, ids, own: [] }))
+    return mixedOnlyOn(layer).map((on): Used => {
+      const at = lastOf(
+        layer.mixed.map((record) => record.at),
+        on,
+      )
+      return { at, name: `${layer.name}, mixed`, ids, own: [] }
+    })
   })
 }
 
 /** A batch, each day something was poured into it. */
 const pouredIn = ({ name, pours, materials }: Batch): readonly Used[] =>
   [...new Set(pours.map(({ at }) => dateIn(at)))].map((on) => {
-    const ids = pours.filter(({ at }) => at.startsWith(on)).map(({ material }) => material)
-    return { on, name: `${name}, poured`, ids, own: materials }
+    const today = pours.filter(({ at }) => at.startsWith(on))
+    const minutes = today.map(({ at }) => at)
+    const ids = today.map(({ material }) => material)
+    return { at: lastOf(minutes, on), name: `${name}, poured`, ids, own: materials }
   })
 
+/** The last of these minutes on a day. */
+const lastOf = (minutes: readonly string[], on: string): string =>
+  minutes
+    .filter((at) => at.startsWith(on))
+    .sort()
+    .at(-1) ?? on
+
 const drawnDown = ({ name, laid }: Swatch): Used => ({
-  ...{ on: dateIn(laid.at), name: `${name}, drawn down` },
+  ...{ at: laid.at, name: `${name}, drawn down` },
   ...usedIn(laid),
 })
 

@@ -1,4 +1,4 @@
-import { putAwayAfter, putAwayTexts, stillOut } from '../core/evening/putAway.ts'
+import { lastUses, putAwayTexts, stillOut } from '../core/evening/putAway.ts'
 import type { PutAway } from '../core/evening/putAway.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Closing } from '../document/closing.ts'
@@ -52,10 +52,15 @@ export async function notPutAway(
 }
 
 function asEvening(on: string, work: readonly Work[], kept: Evening['closing'] | null): Evening {
-  const done = work.filter((one) => one.on === on)
+  const done = work.filter(({ at }) => at.startsWith(on))
   const closing = kept ?? openClosing(on)
-  const asks = putAwayAfter(done.flatMap(({ materials }) => materials))
-  return { on, done: done.map(({ name }) => name), asks, out: stillOut(asks, closing.ticked), closing }
+  const used = lastUses(done)
+  const out = stillOut(used, closing.ticked)
+  return {
+    ...{ on, done: done.map(({ name }) => name), asks: [...used.keys()], out },
+    // What was closed is open again once something is used after it.
+    closing: out.length > 0 ? { ...closing, closedAt: null } : closing,
+  }
 }
 
 /** Ids of the layers painted or mixed for on these days, of paintings that are not at rest. */
@@ -78,7 +83,7 @@ export const tick = (
   told: { readonly what: PutAway | null; readonly check: string | null; readonly is: boolean },
 ): Promise<Written> =>
   commit(write, async (trx) => {
-    const { revision, ...kept } = (await find(trx, 'closing', on)) ?? openClosing(on)
+    const { revision, ...kept } = (await eveningOf(trx, on)).closing
     const { what, check, is } = told
     const others = Object.entries(kept.ticked).filter(([one]) => one !== what)
     const ticked = Object.fromEntries(what && is ? [...others, [what, write.at]] : others)

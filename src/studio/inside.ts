@@ -3,19 +3,17 @@ import { library } from '../core/materials/library.ts'
 import type { Material } from '../core/materials/material.ts'
 import { policyAnswers, policyIds } from '../core/materials/policy.ts'
 import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
-import { solventUses } from '../core/materials/withoutSolvent.ts'
-import type { SolventUse } from '../core/materials/withoutSolvent.ts'
-import { analyseMedium } from '../core/medium/medium.ts'
 import { materialsIn } from '../core/medium/recipe.ts'
 import { dayOf } from '../core/plan/calendar.ts'
-import { isVarnish, kindTable } from '../core/stack/kinds.ts'
 import { shortName } from '../core/words.ts'
-import { brushOf } from '../document/brush.ts'
+import { materialsOn } from '../document/brush.ts'
+import { ingredientsOf } from '../document/ingredients.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import type { Settings } from '../document/studio.ts'
+import { solventFound } from '../document/solventFound.ts'
+import type { FoundUse } from '../document/solventFound.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { FindMaterial } from '../core/materials/find.ts'
 import type { Database } from '../store/database.ts'
@@ -42,22 +40,17 @@ export interface Instead {
 }
 
 export interface LookedThrough {
-  readonly kind: 'medium' | 'tube' | 'material' | 'varnish'
+  readonly kind: 'medium' | 'tube' | 'material' | 'varnish' | 'layer'
   readonly id: string
   readonly name: string
+  /** Where it is looked at, and changed. */
+  readonly address: string
   readonly hidden: readonly HiddenIn[]
 }
 
 /** What is looked for, as an address says it: "?for=nuts,solvent". */
 export const lookedForIn = (search: URLSearchParams): readonly PolicyId[] =>
   policyIds.filter((policy) => (search.get('for') ?? '').split(',').includes(policy))
-
-/** A use of solvent found in the record, and where. */
-export interface FoundUse {
-  readonly use: SolventUse
-  readonly where: readonly string[]
-  readonly count: number
-}
 
 export interface InsidePage {
   /** What is looked for: what the room forbids, else everything that some rooms do. */
@@ -87,40 +80,54 @@ export async function insidePage(
   const look = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums))
   const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
   const varnishes = library.filter(({ family }) => family === 'varnish')
+  const open = await openSummaries(db, dayOf(now)!)
+  const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
+  const layers = await listOf(db, 'layer', [...titles.keys()])
   const all: readonly LookedThrough[] = [
     ...mediums.map((medium) => ({
-      ...{ kind: 'medium' as const, id: medium.id, name: medium.name },
+      ...{ kind: 'medium' as const, id: medium.id, name: medium.name, address: `/mediums/${medium.id}` },
       hidden: look(ingredientsOf(medium, mediums, find)),
     })),
     ...tubes.map((tube) => ({
-      ...{ kind: 'tube' as const, id: tube.id, name: tube.name },
+      ...{ kind: 'tube' as const, id: tube.id, name: tube.name, address: `/shelf/paints?at=${tube.id}` },
       hidden: look(named(materialsOfTube(tube))),
     })),
-    ...named(shelf.map(({ id }) => id)).map((material) => ({
-      ...{ kind: 'material' as const, id: material.id, name: material.name },
-      hidden: look([material]),
-    })),
-    ...varnishes.map((material) => ({
-      ...{ kind: 'varnish' as const, id: material.id, name: material.name },
-      hidden: look([material]),
-    })),
+    ...named(shelf.map(({ id }) => id)).map((material) => inLibrary('material', material, look)),
+    ...varnishes.map((material) => inLibrary('varnish', material, look)),
+    ...layers
+      .filter(({ painted }) => painted === null)
+      .map((layer) => ({
+        ...{ kind: 'layer' as const, id: layer.id, name: `${layer.name}, ${titles.get(layer.paintingId)}` },
+        address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
+        hidden: look([...named(materialsOn(layer)), ...mediumIn(layer, mediums, find)]),
+      })),
   ]
   return {
     policies,
     isForbidden,
     things: all.filter(({ hidden }) => hidden.length > 0),
     count: all.length,
-    solvent: await solventFound(db, settings, find, now),
+    solvent: solventFound({ layers, titles, mediums, jars: settings.jars }, find),
   }
 }
 
-const ingredientsOf = (
-  medium: MediumDocument,
+const inLibrary = (
+  kind: 'material' | 'varnish',
+  material: Material,
+  look: ReturnType<typeof lookerFor>,
+): LookedThrough => ({
+  ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
+  hidden: look([material]),
+})
+
+/** What a layer's medium is made of; a batch was looked through as the recipe it is of. */
+function mediumIn(
+  layer: LayerDocument,
   mediums: readonly MediumDocument[],
   find: FindMaterial,
-): readonly Material[] => {
-  const made = analyseMedium(medium.recipe, find, (id) => mediums.find((one) => one.id === id), [medium.id])
-  return made.ok ? made.medium.ingredients.map(({ material }) => material) : []
+): readonly Material[] {
+  const medium = mediums.find(({ id }) => id === layer.medium?.mediumId)
+  return medium ? ingredientsOf(medium, mediums, find) : []
 }
 
 /** What the painter works with: their own lots, unless used up, and what their mediums name. */
@@ -144,42 +151,4 @@ function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], at
         : null
       return [{ material: material.id, name: material.name, answers, instead }]
     })
-}
-
-const namedAtMost = 3
-
-/** Where solvent is used, use by use, in the open paintings and beside the easel. */
-async function solventFound(
-  db: Database,
-  settings: Settings,
-  find: FindMaterial,
-  now: string,
-): Promise<readonly FoundUse[]> {
-  const open = await openSummaries(db, dayOf(now)!)
-  const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
-  const layers = await listOf(db, 'layer', [...titles.keys()])
-  const mediums = await list(db, 'medium')
-  const hasSolvent = (id: string): boolean => (find(id)?.shares.volatile ?? 0) > 0
-  const wheres = new Map<SolventUse, string[]>(solventUses.map((use) => [use, []]))
-  const note = (use: SolventUse, where: string): void => void wheres.get(use)!.push(where)
-  for (const layer of layers) {
-    const where = `${layer.name}, ${titles.get(layer.paintingId)}`
-    for (const use of usesIn(layer, hasSolvent)) note(use, where)
-  }
-  for (const medium of mediums)
-    if (ingredientsOf(medium, mediums, find).some(({ id }) => hasSolvent(id))) note('medium', medium.name)
-  for (const { name, liquid } of settings.jars) if (hasSolvent(liquid)) note('cleaning', name)
-  return [...wheres]
-    .filter(([, where]) => where.length > 0)
-    .map(([use, where]) => ({ use, where: [...new Set(where)].slice(0, namedAtMost), count: where.length }))
-}
-
-function usesIn(layer: LayerDocument, hasSolvent: (id: string) => boolean): readonly SolventUse[] {
-  const { event, thinner, besides } = brushOf(layer)
-  const thinned = thinner !== null && thinner.parts > 0 && hasSolvent(thinner.material)
-  if (isVarnish(kindTable[event.kind].purpose))
-    return besides.some(({ material }) => hasSolvent(material)) ? ['varnish'] : []
-  if (!thinned) return []
-  if (event.kind === 'oil-out') return ['oiling-out']
-  return event.kind === 'wash' ? ['starts'] : ['thinning']
 }

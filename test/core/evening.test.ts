@@ -5,7 +5,7 @@ import { withinOwnLimit } from '../../src/core/air/ownLimit.ts'
 import { nearestPassing } from '../../src/core/dosing/nearestPassing.ts'
 import { brushClash, brushVehicles, vehicleOf } from '../../src/core/evening/brushSet.ts'
 import { jarAdvice } from '../../src/core/evening/jar.ts'
-import { putAwayAfter, stillOut } from '../../src/core/evening/putAway.ts'
+import { lastUses, putAwayAfter, stillOut } from '../../src/core/evening/putAway.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { policyAnswers } from '../../src/core/materials/policy.ts'
@@ -28,13 +28,25 @@ describe('what a day leaves to be put away (C96)', () => {
     expect(putAwayAfter(named('acrylic_dispersion'))).to.deep.equal(['waterborne'])
   })
   it('law: nothing is put away before all of it is ticked, the rags first', () => {
+    const used = lastUses([
+      { at: '2026-11-24T16:00', materials: named('walnut', 'egg_yolk', 'gum_turpentine') },
+    ])
+    expect([...used.keys()]).to.deep.equal(['rags', 'egg', 'jars'])
     fc.assert(
-      fc.property(fc.subarray(['rags', 'egg', 'jars'] as const), (ticked) => {
-        const out = stillOut(['rags', 'egg', 'jars'], Object.fromEntries(ticked.map((one) => [one, 'now'])))
-        expect(out.length).to.equal(3 - ticked.length)
-        if (!ticked.includes('rags')) expect(out[0]).to.equal('rags')
+      fc.property(fc.subarray(['rags', 'egg', 'jars'] as const), (put) => {
+        const ticked = Object.fromEntries(put.map((what) => [what, '2026-11-24T17:00']))
+        const out = stillOut(used, ticked)
+        expect(out.length).to.equal(3 - put.length)
+        if (!put.includes('rags')) expect(out[0]).to.equal('rags')
       }),
     )
+  })
+  it('a second sitting after the rags were put away leaves new ones', () => {
+    const early = { at: '2026-11-24T10:00', materials: named('walnut', 'pw1') }
+    const late = { at: '2026-11-24T20:00', materials: named('walnut', 'pw6_rutile') }
+    const ticked = { rags: '2026-11-24T12:00', lead: '2026-11-24T12:00', palette: '2026-11-24T12:00' }
+    expect(stillOut(lastUses([early]), ticked)).to.deep.equal([])
+    expect(stillOut(lastUses([early, late]), ticked)).to.deep.equal(['rags', 'palette'])
   })
 })
 

@@ -57,6 +57,20 @@ describe('the end of a day at Tern Street', () => {
     await undoEvent(write(), event)
     expect((await eveningOf(studio.db, on)).closing.closedAt).to.equal(null)
   })
+  it('a day that was closed is open again once something is used after it', async () => {
+    await oilOut()
+    for (const what of ['rags', 'jars'] as const) await tick(write(), on, { what, check: null, is: true })
+    await closeDay(write(), on)
+    await saveLayer(write(), layer('evening', 'quince', 4, {}), null)
+    await logPainted(write(`${on}T20:00`), 'evening')
+    const { out, closing } = await eveningOf(studio.db, on)
+    expect(out).to.include.members(['rags', 'lead'])
+    expect(closing.closedAt).to.equal(null)
+    const late = write(`${on}T20:30`)
+    expect(await refusal(closeDay(late, on))).to.match(/rags and paper first/)
+    for (const what of out) await tick(late, on, { what, check: null, is: true })
+    expect((await eveningOf(studio.db, on)).closing.closedAt, 'until it is closed again').to.equal(null)
+  })
   it('a palette that was mixed and not painted from leaves its rags all the same, the next morning too', async () => {
     const quietDay = dateOf(today - 2)
     expect((await eveningOf(studio.db, quietDay)).done).to.deep.equal([])
@@ -118,6 +132,9 @@ describe('what hides in the things of Tern Street', () => {
     const { things } = await insidePage(studio.db, now, ['nuts'])
     const names = things.map(({ name }) => name)
     expect(names).to.include.members(['Morning oil', 'Quick walnut', 'Studio white'])
+    const planned = things.filter(({ kind }) => kind === 'layer')
+    expect(planned, 'what is planned with them').not.to.deep.equal([])
+    for (const { address } of planned) expect(address).to.match(/^\/paintings\/.+\?layer=/)
     const morning = things.find(({ id }) => id === 'morning-oil')!
     const { material, instead } = morning.hidden[0]!
     const write = { db: studio.db, at: now }

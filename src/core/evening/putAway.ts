@@ -56,8 +56,29 @@ export const putAwayAfter = (materials: readonly Material[]): readonly PutAway[]
     return materials.some(is)
   })
 
-/** What is still lying about; nothing can be called put away while it is not empty, the rags before all else. */
+/** When each thing that has to be put away was last used, by minutes as "2026-11-24T16:00", the gravest first. */
+export function lastUses(
+  works: readonly { readonly at: string; readonly materials: readonly Material[] }[],
+): ReadonlyMap<PutAway, string> {
+  const uses = works.flatMap(({ at, materials }) => putAwayAfter(materials).map((what) => ({ what, at })))
+  const latest = (what: PutAway): string | undefined =>
+    uses
+      .flatMap((use) => (use.what === what ? [use.at] : []))
+      .sort()
+      .at(-1)
+  return new Map(
+    putAways.flatMap((what) => {
+      const at = latest(what)
+      return at === undefined ? [] : [[what, at]]
+    }),
+  )
+}
+
+/**
+ * What is still lying about: never ticked, or used again since. Nothing can be called put away while it is not empty, the
+ * rags before all else.
+ */
 export const stillOut = (
-  asked: readonly PutAway[],
-  ticked: Readonly<Partial<Record<PutAway, unknown>>>,
-): readonly PutAway[] => asked.filter((what) => ticked[what] === undefined)
+  used: ReadonlyMap<PutAway, string>,
+  ticked: Readonly<Partial<Record<PutAway, string>>>,
+): readonly PutAway[] => [...used].flatMap(([what, at]) => ((ticked[what] ?? '') < at ? [what] : []))

@@ -3,7 +3,8 @@ import { policyIds, policyNames } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
 import { withoutSolvent } from '../../core/materials/withoutSolvent.ts'
 import { listed } from '../../core/words.ts'
-import type { FoundUse, HiddenIn, InsidePage, LookedThrough } from '../../studio/inside.ts'
+import type { FoundUse } from '../../document/solventFound.ts'
+import type { HiddenIn, InsidePage, LookedThrough } from '../../studio/inside.ts'
 import { read, send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { upperFirst } from '../../ui/format.ts'
@@ -13,17 +14,11 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 
 const headings: Readonly<Record<LookedThrough['kind'], string>> = {
   medium: 'Mediums',
+  layer: 'Still to be painted',
   tube: 'Tubes',
   material: 'On the shelf',
   varnish: 'Varnishes',
 }
-const pathOf: Readonly<Record<LookedThrough['kind'], (id: string) => string>> = {
-  medium: (id) => `/mediums/${id}`,
-  tube: () => '/shelf/paints',
-  material: () => '/shelf',
-  varnish: () => '/shelf',
-}
-
 /** Hidden solvents and allergens in everything the studio has, each with the nearest thing that passes. */
 export function InsideView({ initial }: { readonly initial: InsidePage }) {
   useEarly()
@@ -131,11 +126,11 @@ function Thing({
   readonly thing: LookedThrough
   readonly onAnew: (replaced: readonly HiddenIn[]) => void
 }) {
-  const { kind, id, name, hidden } = thing
+  const { kind, name, address, hidden } = thing
   const replaced = hidden.filter(({ instead }) => instead !== null)
   return (
     <li className="grid gap-x-8 gap-y-1 border-b border-rule py-2.5 sm:grid-cols-[15rem_1fr]">
-      <a className="font-read text-[1.1rem] hover:underline" href={pathOf[kind](id)}>
+      <a className="font-read text-[1.1rem] hover:underline" href={address}>
         {name}
       </a>
       <div>

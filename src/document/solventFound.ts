@@ -1,0 +1,57 @@
+import type { FindMaterial } from '../core/materials/find.ts'
+import { solventUses } from '../core/materials/withoutSolvent.ts'
+import type { SolventUse } from '../core/materials/withoutSolvent.ts'
+import { isVarnish, kindTable } from '../core/stack/kinds.ts'
+import { brushOf } from './brush.ts'
+import { ingredientsOf } from './ingredients.ts'
+import type { LayerDocument } from './layer.ts'
+import type { MediumDocument } from './recipe.ts'
+import type { Settings } from './studio.ts'
+
+/** A use of solvent found in the record, and where. */
+export interface FoundUse {
+  readonly use: SolventUse
+  readonly where: readonly string[]
+  readonly count: number
+}
+
+const namedAtMost = 3
+
+/** What is looked through for solvent. */
+interface Looked {
+  readonly layers: readonly LayerDocument[]
+  /** Of their paintings, by id. */
+  readonly titles: ReadonlyMap<string, string>
+  readonly mediums: readonly MediumDocument[]
+  readonly jars: Settings['jars']
+}
+
+/** Where solvent is used, use by use, in the open paintings and beside the easel. */
+export function solventFound(
+  { layers, titles, mediums, jars }: Looked,
+  find: FindMaterial,
+): readonly FoundUse[] {
+  const hasSolvent = (id: string): boolean => (find(id)?.shares.volatile ?? 0) > 0
+  const wheres = new Map<SolventUse, string[]>(solventUses.map((use) => [use, []]))
+  const note = (use: SolventUse, where: string): void => void wheres.get(use)!.push(where)
+  for (const layer of layers) {
+    const where = `${layer.name}, ${titles.get(layer.paintingId)}`
+    for (const use of usesIn(layer, hasSolvent)) note(use, where)
+  }
+  for (const medium of mediums)
+    if (ingredientsOf(medium, mediums, find).some(({ id }) => hasSolvent(id))) note('medium', medium.name)
+  for (const { name, liquid } of jars) if (hasSolvent(liquid)) note('cleaning', name)
+  return [...wheres]
+    .filter(([, where]) => where.length > 0)
+    .map(([use, where]) => ({ use, where: [...new Set(where)].slice(0, namedAtMost), count: where.length }))
+}
+
+function usesIn(layer: LayerDocument, hasSolvent: (id: string) => boolean): readonly SolventUse[] {
+  const { event, thinner, besides } = brushOf(layer)
+  const thinned = thinner !== null && thinner.parts > 0 && hasSolvent(thinner.material)
+  if (isVarnish(kindTable[event.kind].purpose))
+    return besides.some(({ material }) => hasSolvent(material)) ? ['varnish'] : []
+  if (!thinned) return []
+  if (event.kind === 'oil-out') return ['oiling-out']
+  return event.kind === 'wash' ? ['starts'] : ['thinning']
+}
