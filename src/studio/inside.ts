@@ -35,7 +35,7 @@ export interface HiddenIn {
 export interface Instead {
   readonly id: string
   readonly name: string
-  /** On the painter's own shelf, or in one of their mediums. */
+  /** On the painter's own shelf, or in what they paint with. */
   readonly isAtHand: boolean
 }
 
@@ -76,13 +76,13 @@ export async function insidePage(
   const shelf = await list(db, 'shelf_item')
   const mediums = await list(db, 'medium')
   const tubes = await list(db, 'tube')
-  const find = findInStudio(shelf)
-  const look = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums))
-  const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
-  const varnishes = library.filter(({ family }) => family === 'varnish')
   const open = await openSummaries(db, dayOf(now)!)
   const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
   const layers = await listOf(db, 'layer', [...titles.keys()])
+  const find = findInStudio(shelf)
+  const look = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums, layers))
+  const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
+  const varnishes = library.filter(({ family }) => family === 'varnish')
   const all: readonly LookedThrough[] = [
     ...mediums.map((medium) => ({
       ...{ kind: 'medium' as const, id: medium.id, name: medium.name, address: `/mediums/${medium.id}` },
@@ -130,11 +130,16 @@ function mediumIn(
   return medium ? ingredientsOf(medium, mediums, find) : []
 }
 
-/** What the painter works with: their own lots, unless used up, and what their mediums name. */
-const atHandIn = (shelf: readonly ShelfItem[], mediums: readonly MediumDocument[]): ReadonlySet<string> =>
+/** What the painter works with: their own lots, unless used up, and what their mediums and layers name. */
+const atHandIn = (
+  shelf: readonly ShelfItem[],
+  mediums: readonly MediumDocument[],
+  layers: readonly LayerDocument[],
+): ReadonlySet<string> =>
   new Set([
     ...shelf.flatMap(({ id, stockG }) => (stockG === 0 ? [] : [id])),
     ...mediums.flatMap(({ recipe }) => materialsIn(recipe)),
+    ...layers.flatMap(({ besides }) => besides.map(({ material }) => material)),
   ])
 
 /** Looks materials through; what passes surely is asked for in place of what does not, what is at hand before all else. */
@@ -144,8 +149,7 @@ function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], at
     materials.flatMap((material) => {
       const answers = policyAnswers(material, policies)
       if (answers.length === 0) return []
-      const nearest = nearestPassing(material, shelf, passes)
-      const found = nearest.find(({ id }) => atHand.has(id)) ?? nearest[0]
+      const [found] = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
       const instead = found
         ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) }
         : null

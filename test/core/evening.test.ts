@@ -9,6 +9,7 @@ import { lastUses, putAwayAfter, stillOut } from '../../src/core/evening/putAway
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { policyAnswers } from '../../src/core/materials/policy.ts'
+import type { Material } from '../../src/core/materials/material.ts'
 import type { PolicyId } from '../../src/core/materials/policy.ts'
 import { airOf, airedRoom } from '../../src/document/dayAir.ts'
 import { noAir } from '../../src/document/noAir.ts'
@@ -83,6 +84,15 @@ describe('the nearest that passes', () => {
     expect(first!.family).to.equal('oil')
     expect(first!.rate!.mid).to.be.at.least(0.5)
     expect(policyAnswers(first!, ['nuts'])).to.deep.equal([])
+  })
+  it('what is at hand comes first where it is hardly further off, and not where it flows otherwise', () => {
+    const withHand = (...atHand: string[]) => {
+      const passes = (one: Material): boolean => policyAnswers(one, ['nuts']).length === 0
+      const isAtHand = ({ id }: Material): boolean => atHand.includes(id)
+      return nearestPassing(findInLibrary('walnut')!, library, passes, isAtHand)[0]!.id
+    }
+    expect(withHand('linseed_alkali_refined')).to.equal('linseed_alkali_refined')
+    expect(withHand('linseed_stand_oil', 'linseed_sun_thickened')).to.equal(withHand())
   })
   it('for lead white it is a white; for turpentine without solvents nothing', () => {
     expect(nearest('pw1', 'lead')[0]!.pigmentCode).to.match(/^PW/)

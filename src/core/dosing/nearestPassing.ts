@@ -44,11 +44,18 @@ function hasRoleOf(to: Material, one: Material): boolean {
   }
 }
 
-/** Of those that pass, of the same family and role, the nearest to this one first. */
+/** Within a spread in all, what is at hand does as well as what is nearer. */
+const asGood = 1
+
+/**
+ * Of those that pass, of the same family and role, the nearest to this one first; before them what is at hand and hardly
+ * further off.
+ */
 export function nearestPassing(
   to: Material,
   shelf: readonly Material[],
   passes: (material: Material) => boolean,
+  isAtHand: (material: Material) => boolean = () => false,
 ): readonly Material[] {
   const family = shelf.filter((one) => hasRoleOf(to, one))
   const spreads = features.map((feature) => spreadOf(family.flatMap((one) => feature(one) ?? [])))
@@ -58,5 +65,10 @@ export function nearestPassing(
       if (a === null && b === null) return sum
       return sum + (a === null || b === null ? unknownFeature : ((a - b) / spreads[at]!) ** 2)
     }, 0)
-  return family.filter((one) => one.id !== to.id && passes(one)).sort((a, b) => distance(a) - distance(b))
+  const passing = family
+    .filter((one) => one.id !== to.id && passes(one))
+    .map((one) => ({ one, off: distance(one) }))
+    .sort((a, b) => a.off - b.off)
+  const isHandy = ({ one, off }: (typeof passing)[number]): boolean => off <= asGood && isAtHand(one)
+  return [...passing.filter(isHandy), ...passing.filter((each) => !isHandy(each))].map(({ one }) => one)
 }

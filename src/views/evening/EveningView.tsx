@@ -10,6 +10,7 @@ import { read, send } from '../../ui/client.ts'
 import type { Reply } from '../../ui/client.ts'
 import { dateText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
+import { Judging } from '../../ui/lists/Judging.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
@@ -32,11 +33,14 @@ export function EveningView({
   initialSettings,
   today,
   events,
+  judging,
 }: {
   readonly initial: EveningPage
   readonly initialSettings: Revised<Settings>
   readonly today: string
   readonly events: readonly number[]
+  /** How many paintings are still to be judged: what was done on them is not told yet. */
+  readonly judging: number
 }) {
   const [things] = useState(() => [
     { kind: 'setting' as const, id: settingsId, body: { ...initialSettings, id: settingsId } },
@@ -64,6 +68,7 @@ export function EveningView({
     <>
       <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(page)}</h1>
       <SaveLine desk={desk} state={state} />
+      <Judging left={judging} onDone={show} />
       {page.before.map((evening) => (
         <section key={evening.on} aria-label={`Still about from ${dateText(evening.on)}`} className="mt-3">
           <h2 className="border-b border-ink pb-1 text-[1.35rem]">

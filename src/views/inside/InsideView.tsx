@@ -8,6 +8,7 @@ import type { HiddenIn, InsidePage, LookedThrough } from '../../studio/inside.ts
 import { read, send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { upperFirst } from '../../ui/format.ts'
+import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
@@ -20,7 +21,14 @@ const headings: Readonly<Record<LookedThrough['kind'], string>> = {
   varnish: 'Varnishes',
 }
 /** Hidden solvents and allergens in everything the studio has, each with the nearest thing that passes. */
-export function InsideView({ initial }: { readonly initial: InsidePage }) {
+export function InsideView({
+  initial,
+  judging,
+}: {
+  readonly initial: InsidePage
+  /** How many paintings are still to be judged: they are not looked through yet. */
+  readonly judging: number
+}) {
   useEarly()
   const [page, setPage] = useState(initial)
   const show = (): void =>
@@ -50,6 +58,7 @@ export function InsideView({ initial }: { readonly initial: InsidePage }) {
   return (
     <>
       <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(page)}</h1>
+      <Judging left={judging} onDone={show} />
       <nav aria-label="What is looked for" className="mt-2 flex flex-wrap gap-1">
         {policyIds.map((policy) => (
           <a
