@@ -174,14 +174,14 @@ test('the air of a varnishing day in the small room, and the windows that make i
 
 test('a day is not closed before its rags', async ({ page, demo }) => {
   await open(page, demo.url)
-  await expect(page.getByText(/Not put away since .*rags and paper/)).toBeVisible()
+  await expect(page.getByText(/Not put away since .*oily rags/)).toBeVisible()
   await page.getByRole('link', { name: 'Put it away' }).click()
   await settled(page)
   const still = page.getByRole('region', { name: /^Still about from/ })
   await still.getByRole('checkbox', { name: /^The palette/ }).click()
   await expect(still.getByRole('checkbox', { name: /^The palette/ })).toBeChecked()
   await still.getByRole('button', { name: 'Close the day' }).click()
-  await expect(page.getByText(/The day is not put away: rags and paper first/).first()).toBeVisible()
+  await expect(page.getByText(/The day is not put away: oily rags first/).first()).toBeVisible()
   await expectNoAxeProblems(page)
   await still.getByRole('checkbox', { name: /^Rags and paper/ }).click()
   await expect(still.getByRole('checkbox', { name: /^Rags and paper/ })).toBeChecked()

@@ -9,7 +9,7 @@ export const putAwayTexts: Readonly<
 > = {
   rags: {
     name: 'Rags and paper',
-    short: 'rags and paper',
+    short: 'oily rags',
     how: 'Oily rags, paper and sponges heat themselves: flat outdoors, one by one, or under water in a lidded metal can. Without solvent as much as with it.',
   },
   lead: {

@@ -78,6 +78,7 @@ export function EveningView({
         </section>
       ))}
       <section aria-label="Today" className="mt-3">
+        {page.before.length > 0 && <h2 className="mt-6 border-b border-ink pb-1 text-[1.35rem]">Today</h2>}
         {page.today.done.length > 0 && <p className="text-soft">Used today: {listed(page.today.done)}.</p>}
         <PutAwayList evening={page.today} checks={settings.ownChecks} {...deeds} />
       </section>

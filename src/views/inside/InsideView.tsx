@@ -51,8 +51,6 @@ export function InsideView({
       show()
     })
   const { policies, isForbidden, things, solvent } = page
-  const isRefused = ({ hidden }: LookedThrough): boolean =>
-    hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
   const refused = things.filter(isRefused)
   const asked = things.filter((thing) => !isRefused(thing))
   return (
@@ -118,14 +116,23 @@ function toggled(policies: readonly PolicyId[], policy: PolicyId): readonly Poli
   return without.length > 0 ? without : policies
 }
 
-function answerOf({ things, count, isForbidden }: InsidePage): string {
+const isRefused = ({ hidden }: LookedThrough): boolean =>
+  hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
+
+/** So many are named in the answer. */
+const mostNamed = 2
+
+function answerOf({ things, count, policies, isForbidden }: InsidePage): string {
   if (things.length === 0) return `${count} things looked through: all of them may come in.`
-  const refused = things.filter(({ hidden }) =>
-    hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused')),
-  ).length
+  const refused = things.filter(isRefused).length
   const rest = things.length - refused
-  const what = isForbidden ? 'may not come in' : 'would not be let into every room'
-  return `Of ${count} things ${refused} ${what}${rest > 0 ? `, and ${rest} have to be asked about` : ''}.`
+  const names = policies.map((policy) => policyNames[policy])
+  const what = isForbidden
+    ? 'may not come in'
+    : policies.length <= mostNamed
+      ? `${refused === 1 ? 'holds' : 'hold'} ${listed(names, 'or')}`
+      : 'would not be let into every room'
+  return `Of ${count} things ${refused} ${what}${rest > 0 ? `, and ${rest} ${rest === 1 ? 'has' : 'have'} to be asked about` : ''}.`
 }
 
 function Thing({
