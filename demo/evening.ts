@@ -32,7 +32,7 @@ export const containers = (today: number): WasteContainer[] => [
 ]
 
 export const air: RoomAir = {
-  ...{ roomM3: 48, airing: 'crack', ownChanges: 1, extraction: 0, ownLimit: 150 },
+  ...{ roomM3: 48, airing: 'crack', ownChanges: 1, airedFor: null, extraction: 0, ownLimit: 150 },
   sources: [
     {
       ...{ id: 'rinsing', what: 'jar', form: 'open', solvent: 'gum_turpentine' },

@@ -332,9 +332,22 @@ const solventId = z
 const hour = z.number().min(0).max(72, 'At most three days are looked at.')
 const span = z.number().positive('It takes some time.').max(72)
 
+const changesOfAir = z.number().min(0).max(200, 'At most 200 changes of air an hour.')
+
 export const airRequest = z.object({
   roomM3: z.number().min(1, 'A room holds at least 1 m³.').max(1e5, 'A room holds at most 100,000 m³.'),
-  airChangesPerHour: z.number().min(0).max(200, 'At most 200 changes of air an hour.'),
+  airChangesPerHour: changesOfAir,
+  aired: z
+    .array(
+      z
+        .object({ fromHour: hour, toHour: hour, airChangesPerHour: changesOfAir })
+        .refine(({ fromHour, toHour }) => fromHour < toHour, {
+          path: ['toHour'],
+          message: 'The windows are closed after they were opened.',
+        }),
+    )
+    .max(24, 'At most 24 airings.')
+    .optional(),
   hours: span,
   sources: z
     .array(

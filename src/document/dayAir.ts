@@ -11,7 +11,8 @@ import type { RoomAir, RoomVapour } from './keeping.ts'
 
 /** How often an hour the air changes: as the windows stand, and with what a fan takes out. */
 const changesOf = (
-  { airing, ownChanges, extraction }: Pick<RoomAir, 'airing' | 'ownChanges' | 'extraction'>,
+  airing: RoomAir['airing'],
+  { ownChanges, extraction }: Pick<RoomAir, 'ownChanges' | 'extraction'>,
   roomM3: number,
 ): number => withFan(airing === 'own' ? ownChanges : airings[airing], extraction, roomM3)
 
@@ -36,12 +37,21 @@ const toldHours = 14
 
 /** The room over the day that is told; null while its size is not. */
 export function airedRoom(air: RoomAir): AiredRoom | null {
-  const { roomM3, sources } = air
+  const { roomM3, airing, airedFor, sources } = air
   if (roomM3 === null) return null
   const from = firstHour(sources)
   return {
     roomM3,
-    airChangesPerHour: changesOf(air, roomM3),
+    airChangesPerHour: changesOf(airing, air, roomM3),
+    aired: airedFor
+      ? [
+          {
+            fromHour: airedFor.fromHour - from,
+            toHour: airedFor.toHour - from,
+            airChangesPerHour: changesOf(airedFor.airing, air, roomM3),
+          },
+        ]
+      : [],
     hours: toldHours,
     sources: sources.map((source) => sourceOf(source, from)),
   }

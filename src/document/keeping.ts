@@ -69,12 +69,22 @@ export const vapourSourceSchema = z.discriminatedUnion('form', [
 ])
 export type RoomVapour = z.infer<typeof vapourSourceSchema>
 
+/** Hours in which the windows stand otherwise than all day. */
+const airedForSchema = z
+  .object({ fromHour: clock, toHour: clock, airing: z.enum(['closed', 'crack', 'windows']) })
+  .refine(({ fromHour, toHour }) => fromHour < toHour, {
+    path: ['toHour'],
+    message: 'They are closed after they were opened.',
+  })
+
 export const airSchema = z.object({
   /** Null: not told. */
   roomM3: z.number().min(3, 'A room holds at least 3 m³.').max(20000, 'At most 20,000 m³.').nullable(),
   airing: z.enum(['closed', 'crack', 'windows', 'own']),
   /** Changes of air an hour, where they were measured. */
   ownChanges: z.number().min(0).max(60),
+  /** Null: all day alike. */
+  airedFor: airedForSchema.nullable().default(null),
   /** What a fan takes out, m³ an hour; 0: none. */
   extraction: z.number().min(0).max(20000),
   /** The painter's own limit, mg/m³; null: none. */

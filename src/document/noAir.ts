@@ -5,6 +5,7 @@ export const noAir: RoomAir = {
   roomM3: null,
   airing: 'crack',
   ownChanges: 1,
+  airedFor: null,
   extraction: 0,
   ownLimit: null,
   sources: [],

@@ -15,6 +15,7 @@ describe('air, against the vectors', () => {
 
 const day = (sources: readonly VapourSource[], airChangesPerHour = 1, roomM3 = 40) =>
   airOverDay({ roomM3, airChangesPerHour, hours: 8, sources })
+const washed = { fromHour: 3, airChangesPerHour: 4 }
 const washing: VapourSource = { solvent: 'gum_turpentine', grams: 25, overHours: 3 }
 
 describe('the air of a room', () => {
@@ -63,6 +64,29 @@ describe('the air of a room', () => {
         expect(peak(n)).to.be.at.most(peak(n / 2))
       }),
       { numRuns: 300 },
+    )
+  })
+  it('windows thrown open while a varnish gives off keep it lower, and afterwards clear it sooner', () => {
+    const room = { roomM3: 24, airChangesPerHour: 0.3, hours: 12, sources: [washing] }
+    const open = (fromHour: number, toHour: number) =>
+      airOverDay({ ...room, aired: [{ fromHour, toHour, airChangesPerHour: 4 }] })
+    const shut = airOverDay(room)
+    expect(open(0, 3).peakMgPerM3).to.be.below(shut.peakMgPerM3 / 3)
+    const after = open(3, 4)
+    expect(after.peakMgPerM3).to.equal(shut.peakMgPerM3)
+    expect(after.clearAfterHours).to.be.below(shut.clearAfterHours! - 5)
+    const sealed = airOverDay({ ...room, airChangesPerHour: 0, aired: [{ ...washed, toHour: 3.25 }] })
+    expect(sealed.clearAfterHours, 'a quarter of an hour is not enough, and then it stands').to.equal(null)
+  })
+  it('law: hours aired as the rest of the day are no other air', () => {
+    const hour = fc.double({ min: 0, max: 8, noNaN: true })
+    fc.assert(
+      fc.property(hour, hour, fc.double({ min: 0.1, max: 8, noNaN: true }), (a, b, n) => {
+        fc.pre(Math.abs(a - b) > 0.01)
+        const aired = [{ fromHour: Math.min(a, b), toHour: Math.max(a, b), airChangesPerHour: n }]
+        const split = airOverDay({ roomM3: 40, airChangesPerHour: n, aired, hours: 8, sources: [washing] })
+        expectClose(split, day([washing], n), 1e-6)
+      }),
     )
   })
   it('law: a room twice as large holds half as much, and a quarter of an hour is never above the moment', () => {

@@ -136,7 +136,7 @@ function OwnLimit({ air, limit }: { readonly air: RoomAir; readonly limit: numbe
       <VerdictMark verdict="unsound" size={12} /> Over {about(limit)} mg/m³: open the window
       {over.airChanges === null
         ? ', which alone will not do,'
-        : ` to ${about(over.airChanges)} changes an hour,`}{' '}
+        : ` to ${about(over.airChanges)} changes an hour all day,`}{' '}
       or use {about(100 * over.share)}&nbsp;% of the solvent
     </>
   )

@@ -10,7 +10,7 @@ const ways = [
   ['windows', 'two windows'],
 ] as const
 
-/** The same day with the windows otherwise. */
+/** The same day with the windows one way all through. */
 export function Airings({
   air,
   onChange,
@@ -20,7 +20,7 @@ export function Airings({
 }) {
   return (
     <table className="w-full text-left text-[0.95rem]">
-      <caption className="text-left font-read text-[1.2rem]">The same day, the windows otherwise</caption>
+      <caption className="text-left font-read text-[1.2rem]">The same day, the windows all day</caption>
       <thead className="text-[0.8rem] text-soft">
         <tr>
           <th scope="col">Windows</th>
@@ -31,16 +31,17 @@ export function Airings({
       </thead>
       <tbody>
         {ways.map(([airing, name]) => {
-          const told = airOf({ ...air, airing })!
+          const told = airOf({ ...air, airing, airedFor: null })!
           const { peakMgPerM3: peak, fractionOfStrictLimit: strict, clearAfterHours: clear } = told
+          const isSo = air.airing === airing && air.airedFor === null
           return (
-            <tr key={airing} className={`border-t border-rule ${air.airing === airing ? 'bg-wash' : ''}`}>
+            <tr key={airing} className={`border-t border-rule ${isSo ? 'bg-wash' : ''}`}>
               <th scope="row" className="font-normal">
                 <button
                   type="button"
-                  aria-pressed={air.airing === airing}
+                  aria-pressed={isSo}
                   className="min-h-11 text-left link"
-                  onClick={() => onChange({ airing })}
+                  onClick={() => onChange({ airing, airedFor: null })}
                 >
                   {name}
                 </button>

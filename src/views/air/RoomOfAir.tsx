@@ -1,6 +1,8 @@
 import { useState } from 'react'
 import type { RoomAir } from '../../document/keeping.ts'
-import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
+import { lastHour } from '../../document/dayAir.ts'
+import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
+import { clockText, latestText, readClock } from './words.ts'
 
 const airingNames = [
   { id: 'closed', name: 'closed: 0.3 changes an hour' },
@@ -8,6 +10,21 @@ const airingNames = [
   { id: 'windows', name: 'two windows open: 4' },
   { id: 'own', name: 'measured: your own' },
 ]
+
+const otherwiseNames = [
+  { id: '', name: 'no, all day alike' },
+  ...airingNames.filter(({ id }) => id !== 'own'),
+]
+const oneMinute = 1 / 60
+
+/** The windows otherwise for some hours: those told, else from when most begins until an hour after all is covered. */
+function otherwise({ airedFor, sources }: RoomAir, airing: string): RoomAir['airedFor'] {
+  if (airing === '') return null
+  const last = Math.min(24, Math.max(10, Math.ceil(lastHour(sources)) + 1))
+  const from = Math.max(9, ...sources.map(({ fromHour }) => Math.floor(fromHour)))
+  const hours = airedFor ?? { fromHour: Math.min(from, last - 1), toHour: last }
+  return { ...hours, airing: airing as NonNullable<RoomAir['airedFor']>['airing'] }
+}
 
 /** How large the room is, how it is aired, and the painter's own limit. */
 export function RoomOfAir({
@@ -52,11 +69,33 @@ export function RoomOfAir({
           </div>
         </fieldset>
         <ChoiceRow
-          label="Windows"
+          label="Windows, all day"
           value={air.airing}
           options={airingNames}
           onValue={(airing) => onChange({ airing: airing as RoomAir['airing'] })}
         />
+        <ChoiceRow
+          label="For some hours otherwise"
+          value={air.airedFor?.airing ?? ''}
+          options={otherwiseNames}
+          onValue={(airing) => onChange({ airedFor: otherwise(air, airing) })}
+        />
+        {air.airedFor && (
+          <>
+            <TypedRow
+              label="Otherwise from"
+              shown={clockText(air.airedFor.fromHour)}
+              read={readClock(0, air.airedFor.toHour - oneMinute)}
+              onValue={(fromHour) => onChange({ airedFor: { ...air.airedFor!, fromHour } })}
+            />
+            <TypedRow
+              label="Otherwise until"
+              shown={latestText(air.airedFor.toHour)}
+              read={readClock(air.airedFor.fromHour + oneMinute, 24)}
+              onValue={(toHour) => onChange({ airedFor: { ...air.airedFor!, toHour } })}
+            />
+          </>
+        )}
         {air.airing === 'own' && (
           <NumberRow
             label="Changes of air an hour"
