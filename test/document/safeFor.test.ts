@@ -7,6 +7,7 @@ import { stageOn } from '../../src/document/packed.ts'
 import { restedStage } from '../../src/core/plan/varnishMonths.ts'
 import { startOf } from '../../src/document/eventStart.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
+import { beforeVarnish } from '../../src/document/readiness.ts'
 import { safeForOn } from '../../src/document/safeFor.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
 import { layer, paintedAt, picture } from '../studio/bodies.ts'
@@ -52,6 +53,22 @@ describe('what a picture is safe for, with the months a varnish waits', () => {
     expect(softly.says).to.include('months')
     expect(safe([thin], 'varnish softly', '2026-11-01')!.may).to.equal(true)
     expect(safe([thin], 'show', '2026-10-30')).to.deep.include({ may: true, months: null })
+  })
+  it('a varnish may go on from the very day its school says, 4 times in 5, and no sooner', () => {
+    const shown = picture([paintedAt('2026-02-01T10:00', layer('a', 'p', 0, white))])
+    const assessment = assess(shown, find)
+    const [soft, six] = beforeVarnish(shown, assessment)!.schools
+    const may = (action: StageAction, day: number) =>
+      safeForOn(shown, assessment, day).find((one) => one.action === action)!
+    for (const [action, { day }] of [
+      ['varnish softly', soft!],
+      ['varnish for good', six!],
+    ] as const) {
+      expect(may(action, day! + 1).may, action).to.equal(true)
+      expect(may(action, day! - 1).may, action).to.equal(false)
+    }
+    expect(six!.stateDay).to.be.above(six!.monthsDay!)
+    expect(may('varnish for good', six!.day! - 1).says).to.match(/chance that all of it is cured is 7\d/)
   })
   it('what is told in a sentence waits for the same months as the table', () => {
     const thin = picture([paintedAt('2026-09-01T10:00', layer('a', 'p', 0, { ...umber, wetThicknessUm: 4 }))])

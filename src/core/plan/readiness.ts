@@ -28,7 +28,8 @@ export interface Readiness<Film extends RestingFilm> {
   readonly holds: Film | null
 }
 
-const planningChance = 0.8
+/** A varnish is planned for where its film is ready 4 times in 5. */
+export const planningChance = 0.8
 
 /** The films and the day its months count from, and what they depend on. */
 export interface RestingPicture<Film extends RestingFilm> extends Resting {

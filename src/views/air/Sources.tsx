@@ -86,7 +86,7 @@ export function Sources({
                 />
               ) : (
                 <NumberRow
-                  label="Across its mouth, cm"
+                  label="Mouth across, cm"
                   value={source.acrossCm}
                   low={0.5}
                   high={200}

@@ -187,6 +187,6 @@ function Months({
 function whenText(ready: Readiness<WaitingFilm>, today: number): string {
   const { day, holds } = ready
   if (day === null) return `never: ${holds?.layer.name ?? 'a layer'} does not come so far`
-  const from = day <= today ? 'now, after its test' : `from ${dayText(day)}`
+  const from = day <= today ? 'now, after its test' : `from ${dayText(Math.ceil(day))}`
   return `${from}: ${decidedBy(ready)}`
 }

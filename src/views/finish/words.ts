@@ -25,7 +25,7 @@ export function answerOf(
   if (day === null)
     return `By its own school (${name}) it is never varnished: ${holds?.layer.name ?? 'a layer'} does not come so far.`
   if (day <= picture.today) return `By its own school (${name}) it may be varnished now, after its test.`
-  const from = day > picture.today + farOffDays ? monthText(day) : dayText(day)
+  const from = day > picture.today + farOffDays ? monthText(day) : dayText(Math.ceil(day))
   return `By its own school (${name}) it may be varnished from about ${from}: ${decidedBy(ready)}.`
 }
 
