@@ -1,8 +1,11 @@
 import { schoolTable } from '../../core/finish/varnishSchools.ts'
 import type { VarnishSchoolId } from '../../core/finish/varnishSchools.ts'
+import { kindTable } from '../../core/stack/kinds.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Readiness } from '../../core/plan/readiness.ts'
 import type { BeforeVarnish, WaitingFilm } from '../../document/readiness.ts'
+import { brushOf } from '../../document/brush.ts'
+import type { LayerDocument } from '../../document/layer.ts'
 import type { Picture } from '../../document/picture.ts'
 import { varnishOn } from '../../document/removable.ts'
 import { dateText, dayText, monthText } from '../../ui/format.ts'
@@ -16,7 +19,16 @@ export function answerOf(
 ): string {
   if (!before) return 'Nothing lies on it yet: there is nothing to varnish.'
   const on = varnishOn(picture, findMaterial)
-  if (on) return `${on.layer.name} is on it since ${dateText(on.layer.painted!.at.slice(0, 10))}.`
+  const since = on && `${on.layer.name} is on it since ${dateText(on.layer.painted!.at.slice(0, 10))}`
+  if (on && !isTemporary(on.layer)) return `${since}.`
+  const first = since ? `${since}; it comes off first. ` : ''
+  return `${first}${readyText(picture, before, school)}`
+}
+
+const isTemporary = (layer: LayerDocument): boolean =>
+  kindTable[brushOf(layer).event.kind].purpose === 'temporary-varnish'
+
+function readyText(picture: Picture, before: BeforeVarnish, school: VarnishSchoolId): string {
   const ready = before.schools.find((one) => one.school === school)!
   const { day, holds } = ready
   const { name } = schoolTable[school]

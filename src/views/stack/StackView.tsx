@@ -103,7 +103,10 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
   useLater(adding)
   /** Puts what a new event makes of the picture; it is asked for once the page answers, and there at the first tap. */
   const putNew = (made: (events: Adding) => readonly LayerWrite[]): void =>
-    void bringAdding().then((events) => put(made(events)))
+    void bringAdding().then(
+      (events) => put(made(events)),
+      () => say('Nothing was added: the studio’s server does not answer. Tap again once it does.'),
+    )
   const add = (kind: EventKind = 'paint'): void => putNew(({ newEvent }) => newEvent(picture, kind, area.id))
   const top = inArea.findLast(({ event, painted }) => painted && !isRemoval(event.kind)) ?? inArea.at(-1)
   const remove = (layerId: string): void => {
