@@ -33,6 +33,7 @@ import { assess } from '../src/document/assess.ts'
 import type { Picture } from '../src/document/picture.ts'
 import { solve } from '../src/document/solve.ts'
 import { weightOf } from '../test/api/loading.ts'
+import { chromiumOptions } from '../test/chromium.ts'
 import { startServer } from '../test/server.ts'
 import { measureEditing } from './benchEditing.ts'
 import { measureJudging } from './benchJudging.ts'
@@ -316,23 +317,15 @@ const running = await startServer({ folder: server.folder, scale: scale.address 
 tell('server start on the painter’s data, to its first answer', performance.now() - again, 1000, 'ms')
 console.log(`(the first start with the demo studio loaded took ${withDemo.toFixed(0)} ms)`)
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await chromium.launch(chromiumOptions)
 for (const path of [
   '/',
   '/paintings',
   '/paintings/glasshouse',
   '/paintings/clock-mender/palette',
+  '/paintings/quince/surface',
+  '/paintings/ferry-steps/finish',
+  '/paintings/salt-pans/record',
   '/mediums',
   '/mediums/harbour-glaze',
   '/mediums/design',
@@ -345,6 +338,10 @@ for (const path of [
   '/horizon',
   '/tests',
   '/room',
+  '/room/air',
+  '/room/evening',
+  '/room/inside',
+  '/varnish',
   '/promise?painting=clock-mender',
 ]) {
   const times: number[] = []

@@ -1,5 +1,6 @@
 /** Writes docs/screenshots/: one picture of each main view, from the demo studio as it is on the day of running. Build first. */
 import { chromium } from '@playwright/test'
+import { chromiumOptions } from '../test/chromium.ts'
 import { startServer } from '../test/server.ts'
 
 const desk = { width: 1280, height: 800 }
@@ -25,10 +26,7 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
   ['evening-tablet', '/room/evening', tablet],
 ]
 const server = await startServer({ demo: true })
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-})
+const browser = await chromium.launch(chromiumOptions)
 for (const [name, path, viewport] of pictures) {
   const page = await browser.newPage({ viewport })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
