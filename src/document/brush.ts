@@ -43,12 +43,13 @@ export const brushOf = (layer: LayerDocument): Brush => layer.painted ?? layer
 
 export const paintedAtOf = ({ painted }: Pick<LayerDocument, 'painted'>): string | null => painted?.at ?? null
 
-/** Days on which heaps were mixed for a layer that was not painted then: a palette and its rags all the same. */
-export const mixedOnlyOn = ({
+/** Days on which heaps were mixed for a layer and it was not painted after: a palette and its rags all the same. */
+export function mixedOnlyOn({
   mixed,
   painted,
-}: Pick<LayerDocument, 'mixed' | 'painted'>): readonly string[] => {
-  const days = new Set(mixed.map(({ at }) => at.slice(0, 10)))
-  if (painted) days.delete(painted.at.slice(0, 10))
-  return [...days]
+}: Pick<LayerDocument, 'mixed'> & { readonly painted: { readonly at: string } | null }): readonly string[] {
+  const dayIn = (minute: string): string => minute.slice(0, 10)
+  const wentOn = (at: string): boolean =>
+    painted !== null && dayIn(at) === dayIn(painted.at) && at <= painted.at
+  return [...new Set(mixed.flatMap(({ at }) => (wentOn(at) ? [] : [dayIn(at)])))]
 }

@@ -52,7 +52,7 @@ export interface SummaryLayer extends Omit<StepIdea, 'spots'> {
   readonly need: { readonly mediumId: string; readonly ml: number } | null
   /** What it needs of each of the painter's own tubes. */
   readonly tubes: readonly { readonly tubeId: string; readonly ml: number }[]
-  /** Days on which it was mixed for and not painted. */
+  /** Days on which it was mixed for and not painted after. */
   readonly mixedOn: readonly string[]
   /** Whether it begins the months before a varnish anew. */
   readonly restartsVarnish: boolean

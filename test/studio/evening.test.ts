@@ -17,6 +17,7 @@ import { morningOf } from '../../src/studio/todayList.ts'
 import { undoEvent } from '../../src/studio/undo.ts'
 import { usedPage } from '../../src/studio/used.ts'
 import { vapourToday } from '../../src/studio/vapourToday.ts'
+import { mixedOnlyOn } from '../../src/document/brush.ts'
 import { emptyHeap } from '../../src/document/heaps.ts'
 import { startOf } from '../../src/document/eventStart.ts'
 import { layer, medium } from './bodies.ts'
@@ -82,6 +83,10 @@ describe('the end of a day at Tern Street', () => {
     const { done, asks } = await eveningOf(studio.db, quietDay)
     expect(done).to.deep.equal(['Layer thought-of, mixed'])
     expect(asks).to.deep.equal(['rags', 'lead', 'palette'])
+    const { mixed } = (await find(studio.db, 'layer', 'thought-of'))!
+    const paintedAt = (at: string) => mixedOnlyOn({ mixed, painted: { at } })
+    expect(paintedAt(`${quietDay}T17:00`), 'painted from it').to.deep.equal([])
+    expect(paintedAt(`${quietDay}T15:00`), 'mixed again after').to.deep.equal([quietDay])
     await judgeAll(studio.db, now)
     const days = (await morningOf(studio.db, now)).notPutAway
     expect(days.find((day) => day.on === quietDay)?.out).to.deep.equal(['rags', 'lead', 'palette'])

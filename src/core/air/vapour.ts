@@ -113,6 +113,7 @@ function courseOf(
   }
 }
 
+/** Piece by piece: within one it falls as exp(−n t). */
 function fallOf(pieces: readonly Piece[], level: number, from: number): number | null {
   for (const piece of pieces) {
     if (piece.to <= from) continue
