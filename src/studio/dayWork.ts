@@ -1,7 +1,9 @@
 import { materialsIn } from '../core/medium/recipe.ts'
 import type { Material } from '../core/materials/material.ts'
 import type { Batch } from '../document/batch.ts'
-import { brushOf, materialsOn, mixedOnlyOn } from '../document/brush.ts'
+import { mediumOfBatch } from '../document/batchMedium.ts'
+import { materialsOn, mixedOnlyOn } from '../document/brush.ts'
+import { ingredientsIn } from '../document/ingredients.ts'
 import type { LayerDocument, Painted } from '../document/layer.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { findAsUsed, findInStudio } from '../document/studioMaterials.ts'
@@ -65,23 +67,21 @@ const usedIn = (laid: Painted): Pick<Used, 'ids' | 'own'> => ({
 
 async function mixedFor(db: Database | Trx, layers: readonly LayerDocument[]): Promise<readonly Used[]> {
   const only = layers.filter((layer) => mixedOnlyOn(layer).length > 0)
-  const mediumIds = only.flatMap((layer) => brushOf(layer).medium?.mediumId ?? [])
-  const mediums = await listByIds(db, 'medium', mediumIds)
+  const mediumIds = only.flatMap(({ medium }) => medium?.mediumId ?? [])
+  const recipes = await listByIds(db, 'medium', mediumIds)
   const batches = await listByIds(db, 'batch', mediumIds)
-  const inMediums = new Map<string, readonly string[]>(
-    batches.map(({ id, pours }) => [id, pours.map(({ material }) => material)]),
+  const within = await closureOf(
+    db,
+    recipes.map(({ recipe }) => recipe),
   )
-  for (const { id, recipe } of mediums) {
-    const nested = (await closureOf(db, [recipe])).mediums
-    inMediums.set(id, [recipe, ...nested.map((medium) => medium.recipe)].flatMap(materialsIn))
-  }
+  const mediums = [...recipes, ...within.mediums, ...batches.map(mediumOfBatch)]
+  const find = findInStudio(within.items)
   return only.flatMap((layer) => {
-    const { medium } = brushOf(layer)
     const heaps = layer.mixed.flatMap((record) => record.heaps)
     const ids = [
       ...materialsOn(layer),
       ...heaps.flatMap(({ paints, besides }) => materialsOn({ ...layer, paints, besides })),
-      ...((medium && inMediums.get(medium.mediumId)) ?? []),
+      ...ingredientsIn(layer, mediums, find).map(({ id }) => id),
     ]
     return mixedOnlyOn(layer).map((on): Used => {
       const at = lastOf(

@@ -83,7 +83,7 @@ export const tick = (
   told: { readonly what: PutAway | null; readonly check: string | null; readonly is: boolean },
 ): Promise<Written> =>
   commit(write, async (trx) => {
-    const { revision, ...kept } = (await eveningOf(trx, on)).closing
+    const { revision, ...kept } = (await find(trx, 'closing', on)) ?? openClosing(on)
     const { what, check, is } = told
     const others = Object.entries(kept.ticked).filter(([one]) => one !== what)
     const ticked = Object.fromEntries(what && is ? [...others, [what, write.at]] : others)
@@ -96,7 +96,8 @@ export const tick = (
         {
           kind: 'closing',
           id: on,
-          body: { ...kept, ticked, checked, closedAt: is ? kept.closedAt : null },
+          // What is put away now was still about: the day is closed after it, not before.
+          body: { ...kept, ticked, checked, closedAt: what === null && is ? kept.closedAt : null },
           seen: revision === 0 ? null : revision,
         },
       ],

@@ -6,8 +6,9 @@ import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
 import { materialsIn } from '../core/medium/recipe.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import { shortName } from '../core/words.ts'
+import { jarOf } from '../document/batchMedium.ts'
 import { materialsOn } from '../document/brush.ts'
-import { ingredientsOf } from '../document/ingredients.ts'
+import { ingredientsIn, ingredientsOf } from '../document/ingredients.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -15,7 +16,6 @@ import type { ShelfItem } from '../document/shelf.ts'
 import { solventFound } from '../document/solventFound.ts'
 import type { FoundUse } from '../document/solventFound.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
-import type { FindMaterial } from '../core/materials/find.ts'
 import type { Database } from '../store/database.ts'
 import { openSummaries } from '../store/assessments.ts'
 import { list, listOf } from '../store/records.ts'
@@ -40,7 +40,7 @@ export interface Instead {
 }
 
 export interface LookedThrough {
-  readonly kind: 'medium' | 'tube' | 'material' | 'varnish' | 'layer'
+  readonly kind: 'medium' | 'batch' | 'tube' | 'material' | 'varnish' | 'layer'
   readonly id: string
   readonly name: string
   /** Where it is looked at, and changed. */
@@ -75,6 +75,8 @@ export async function insidePage(
   const isForbidden = policies.every((policy) => settings.policies.includes(policy))
   const shelf = await list(db, 'shelf_item')
   const mediums = await list(db, 'medium')
+  const jars = (await list(db, 'batch')).map(jarOf)
+  const usable = [...mediums, ...jars]
   const tubes = await list(db, 'tube')
   const open = await openSummaries(db, dayOf(now)!)
   const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
@@ -88,6 +90,12 @@ export async function insidePage(
       ...{ kind: 'medium' as const, id: medium.id, name: medium.name, address: `/mediums/${medium.id}` },
       hidden: look(ingredientsOf(medium, mediums, find)),
     })),
+    ...jars
+      .filter(({ leftMl }) => leftMl !== 0)
+      .map((jar) => ({
+        ...{ kind: 'batch' as const, id: jar.id, name: jar.name, address: `/batches/${jar.id}` },
+        hidden: look(ingredientsOf(jar, mediums, find)),
+      })),
     ...tubes.map((tube) => ({
       ...{ kind: 'tube' as const, id: tube.id, name: tube.name, address: `/shelf/paints?at=${tube.id}` },
       hidden: look(named(materialsOfTube(tube))),
@@ -99,7 +107,7 @@ export async function insidePage(
       .map((layer) => ({
         ...{ kind: 'layer' as const, id: layer.id, name: `${layer.name}, ${titles.get(layer.paintingId)}` },
         address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
-        hidden: look([...named(materialsOn(layer)), ...mediumIn(layer, mediums, find)]),
+        hidden: look([...named(materialsOn(layer)), ...ingredientsIn(layer, usable, find)]),
       })),
   ]
   return {
@@ -119,16 +127,6 @@ const inLibrary = (
   ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
   hidden: look([material]),
 })
-
-/** What a layer's medium is made of; a batch was looked through as the recipe it is of. */
-function mediumIn(
-  layer: LayerDocument,
-  mediums: readonly MediumDocument[],
-  find: FindMaterial,
-): readonly Material[] {
-  const medium = mediums.find(({ id }) => id === layer.medium?.mediumId)
-  return medium ? ingredientsOf(medium, mediums, find) : []
-}
 
 /** What the painter works with: their own lots, unless used up, and what their mediums and layers name. */
 const atHandIn = (

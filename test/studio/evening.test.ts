@@ -139,6 +139,7 @@ describe('what hides in the things of Tern Street', () => {
     expect(names).to.include.members(['Morning oil', 'Quick walnut', 'Studio white'])
     const planned = things.filter(({ kind }) => kind === 'layer')
     expect(planned, 'what is planned with them').not.to.deep.equal([])
+    expect(names, 'what was poured into a jar').to.include.members(['Yolk and walnut, batch 2'])
     for (const { address } of planned) expect(address).to.match(/^\/paintings\/.+\?layer=/)
     const morning = things.find(({ id }) => id === 'morning-oil')!
     const { material, instead } = morning.hidden[0]!
@@ -171,6 +172,14 @@ describe('what hides in the things of Tern Street', () => {
     expect(await find(studio.db, 'medium', inner[0]!)).to.equal(null)
     const elsewhere = mediumReplaced(write, 'thinned', [{ ...replacement, material: 'poppyseed' }], 'other')
     expect(await refusal(elsewhere)).to.match(/does not hold/)
+  })
+  it('a layer planned with a batch carries what was poured into it', async () => {
+    const write = { db: studio.db, at: now }
+    const medium = { mediumId: 'glaze-1', parts: 0.3 }
+    await saveLayer(write, layer('glazed', 'clock-mender', 9, { medium }), null)
+    const { things } = await insidePage(studio.db, now, ['solvent'])
+    const found = things.find(({ id }) => id === 'glazed')!
+    expect(found.hidden.map(({ material }) => material)).to.include('gum_turpentine')
   })
   it('every use of solvent on record has its step, and where it is', async () => {
     const { solvent } = await insidePage(studio.db, now, ['solvent'])

@@ -120,8 +120,8 @@ function fallOf(pieces: readonly Piece[], level: number, from: number): number |
     const begin = Math.max(from, piece.from)
     const high = within(piece, begin)
     if (high <= level) return begin - from
-    const falls = piece.n === 0 ? Infinity : Math.log(high / level) / piece.n
-    if (begin + falls <= piece.to && falls < Infinity) return begin + falls - from
+    const falls = Math.log(high / level) / piece.n
+    if (falls < Infinity && begin + falls <= piece.to) return begin + falls - from
   }
   return null
 }

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { RoomAir } from '../../document/keeping.ts'
 import { lastHour } from '../../document/dayAir.ts'
 import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
-import { clockText, latestText, readClock } from './words.ts'
+import { clockText, latestText, oneMinute, readClock } from './words.ts'
 
 const airingNames = [
   { id: 'closed', name: 'closed: 0.3 changes an hour' },
@@ -15,8 +15,6 @@ const otherwiseNames = [
   { id: '', name: 'no, all day alike' },
   ...airingNames.filter(({ id }) => id !== 'own'),
 ]
-const oneMinute = 1 / 60
-
 /** The windows otherwise for some hours: those told, else from when most begins until an hour after all is covered. */
 function otherwise({ airedFor, sources }: RoomAir, airing: string): RoomAir['airedFor'] {
   if (airing === '') return null

@@ -6,7 +6,7 @@ import type { RoomAir, RoomVapour } from '../../document/keeping.ts'
 import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import { upperFirst } from '../../ui/format.ts'
 import { IconButton } from '../../ui/IconButton.tsx'
-import { clockText, latestText, readClock } from './words.ts'
+import { clockText, latestText, oneMinute, readClock } from './words.ts'
 
 const names: Readonly<Record<RoomVapour['what'], string>> = {
   jar: 'an open jar',
@@ -20,8 +20,6 @@ const solvents = Object.keys(exposures).map((id) => ({
   id,
   name: shortName(findInLibrary(id)?.name ?? id).split(', flash')[0]!,
 }))
-
-const oneMinute = 1 / 60
 
 /** How each begins; everything can be changed. */
 function startOf(what: RoomVapour['what']): RoomVapour {

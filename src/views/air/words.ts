@@ -5,6 +5,9 @@ import type { RoomAir } from '../../document/keeping.ts'
 import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
 
+/** Of an hour: what begins ends a minute later at the soonest. */
+export const oneMinute = 1 / 60
+
 /** An hour of the day, or of the next: "14:50", "2:10 tomorrow". */
 export function clockText(hour: number): string {
   const minutes = Math.round(60 * hour)

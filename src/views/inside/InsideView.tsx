@@ -15,6 +15,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 
 const headings: Readonly<Record<LookedThrough['kind'], string>> = {
   medium: 'Mediums',
+  batch: 'Batches, in their jars',
   layer: 'Still to be painted',
   tube: 'Tubes',
   material: 'On the shelf',
