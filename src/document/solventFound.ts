@@ -26,6 +26,12 @@ interface Looked {
   readonly jars: Settings['jars']
 }
 
+/** A layer by its name and its picture’s: "Low sun (Allotment sheds in frost)". */
+export const layerAndPicture = (
+  { name, paintingId }: LayerDocument,
+  titles: ReadonlyMap<string, string>,
+): string => `${name} (${titles.get(paintingId) ?? ''})`
+
 /** Where solvent is used, use by use, in the open paintings and beside the easel. */
 export function solventFound(
   { layers, titles, mediums, jars }: Looked,
@@ -35,8 +41,7 @@ export function solventFound(
   const wheres = new Map<SolventUse, string[]>(solventUses.map((use) => [use, []]))
   const note = (use: SolventUse, where: string): void => void wheres.get(use)!.push(where)
   for (const layer of layers) {
-    const where = `${layer.name}, ${titles.get(layer.paintingId)}`
-    for (const use of usesIn(layer, hasSolvent)) note(use, where)
+    for (const use of usesIn(layer, hasSolvent)) note(use, layerAndPicture(layer, titles))
   }
   for (const medium of mediums)
     if (ingredientsOf(medium, mediums, find).some(({ id }) => hasSolvent(id))) note('medium', medium.name)

@@ -13,7 +13,7 @@ import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import { solventFound } from '../document/solventFound.ts'
+import { layerAndPicture, solventFound } from '../document/solventFound.ts'
 import type { FoundUse } from '../document/solventFound.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
@@ -105,7 +105,7 @@ export async function insidePage(
     ...layers
       .filter(({ painted }) => painted === null)
       .map((layer) => ({
-        ...{ kind: 'layer' as const, id: layer.id, name: `${layer.name}, ${titles.get(layer.paintingId)}` },
+        ...{ kind: 'layer' as const, id: layer.id, name: layerAndPicture(layer, titles) },
         address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
         hidden: look([...named(materialsOn(layer)), ...ingredientsIn(layer, usable, find)]),
       })),
