@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { dateOf, dayOf } from '../src/core/plan/calendar.ts'
-import type { StudioDocument } from '../src/document/studio.ts'
+import type { StudioDocument } from '../src/document/studioDocument.ts'
 import { keepPhoto } from '../src/studio/photos.ts'
 
 /** Photographs of the invented pictures, drawn here: each as it looked on some days of its making. */

@@ -23,7 +23,8 @@ import { blankLot } from '../src/document/blankLot.ts'
 import { blankFinger } from '../src/document/blankFinger.ts'
 import type { Finger } from '../src/core/cure/checks.ts'
 import { defaultSettings } from '../src/document/studio.ts'
-import type { PaintingDocument, StudioDocument } from '../src/document/studio.ts'
+import type { PaintingDocument } from '../src/document/studio.ts'
+import type { StudioDocument } from '../src/document/studioDocument.ts'
 
 const finger = (id: string, layerId: string, at: string, found: Finger) => ({
   ...blankFinger({ id, at, ...found }),
@@ -426,7 +427,7 @@ export function ternStreet(now: string): StudioDocument {
   ]
   return {
     format: 'grelta.studio',
-    version: 1,
+    version: 2,
     settings: {
       ...defaultSettings,
       studioName: 'Tern Street Studio, Osmarre',

@@ -1,7 +1,7 @@
 /** Loads the demo studio into an empty data folder; leaves one that holds something alone. */
 import { photographed } from '../demo/photographs.ts'
 import { ternStreet } from '../demo/ternStreet.ts'
-import { studioDocumentSchema } from '../src/document/studio.ts'
+import { studioDocumentSchema } from '../src/document/studioDocument.ts'
 import { failureOf } from '../src/store/failure.ts'
 import { openStudio } from '../src/store/open.ts'
 import { anything } from '../src/store/records.ts'

@@ -284,20 +284,31 @@ export type Reading<Body> =
 
 /** Reads a stored body of any version this program knows: brings it forward, then checks it. Never throws. */
 export function readStored<K extends Kind>(kind: K, text: string, version: number): Reading<Bodies[K]> {
+  try {
+    return readWritten(kind, JSON.parse(text), version)
+  } catch {
+    return notWhole
+  }
+}
+
+/** The same of a body that was parsed already. Never throws. */
+export function readWritten<K extends Kind>(kind: K, written: unknown, version: number): Reading<Bodies[K]> {
   const { schema, upcasts, version: newest } = kinds[kind]
   if (version > newest) return { ok: false, why: 'It was written by a newer Grelta.' }
   try {
-    const written = JSON.parse(text) as Record<string, unknown>
-    const parsed = schema.safeParse(
-      upcasts.slice(version - 1).reduce((body, upcast) => upcast(body), written),
-    )
+    const body = upcasts
+      .slice(version - 1)
+      .reduce((older, upcast) => upcast(older), written as Record<string, unknown>)
+    const parsed = schema.safeParse(body)
     return parsed.success
       ? { ok: true, body: parsed.data }
       : { ok: false, why: faultOf(parsed.error.issues[0]) }
   } catch {
-    return { ok: false, why: 'What is stored is not whole.' }
+    return notWhole
   }
 }
+
+const notWhole = { ok: false, why: 'What is stored is not whole.' } as const
 
 const faultOf = (
   issue: { readonly path: readonly PropertyKey[]; readonly message: string } | undefined,

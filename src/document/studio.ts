@@ -8,25 +8,16 @@ import { grounds, supports } from '../core/stack/support.ts'
 import { preparations } from '../core/stack/event.ts'
 import { departureSchema } from './departure.ts'
 import { fingerSchema } from './finger.ts'
-import { reminderSchema } from './reminder.ts'
-import { dryingClimateSchema, placeSchema, readingSchema, seasonSchema } from './room.ts'
-import { closingSchema } from './closing.ts'
+import { dryingClimateSchema, placeSchema, seasonSchema } from './room.ts'
 import { airSchema, brushSetSchema, containerSchema, jarSchema } from './keeping.ts'
 import { noAir } from './noAir.ts'
 import { owedSchema } from './owed.ts'
 import { patchSchema } from './patch.ts'
 import { spotTestSchema } from './spotTest.ts'
-import { swatchSchema } from './swatch.ts'
-import { trialSchema } from './trial.ts'
 import { shapeSchema } from './shape.ts'
 import { habitIds } from '../core/soundness/habits.ts'
 import { dateSchema, idSchema, nameSchema, noteSchema, photoSchema } from './values.ts'
-import { batchSchema } from './batch.ts'
-import { ownTubeSchema } from './tube.ts'
-import { shelfItemSchema } from './shelf.ts'
-import { layerSchema } from './layer.ts'
 import { practiceSchema } from './practice.ts'
-import { mediumSchema } from './recipe.ts'
 
 /** Everything a studio keeps. Types are read off these schemas; nothing is declared twice. */
 
@@ -225,26 +216,6 @@ export function paintingFromVersion1({
 /** A hand on a layer. */
 export const touchTestSchema = fingerSchema.extend({ layerId: idSchema })
 export type TouchTest = z.infer<typeof touchTestSchema>
-
-export const studioDocumentSchema = z.object({
-  format: z.literal('grelta.studio'),
-  version: z.literal(1),
-  settings: settingsSchema,
-  shelf: z.array(shelfItemSchema).max(5000).default([]),
-  tubes: z.array(ownTubeSchema).max(5000).default([]),
-  batches: z.array(batchSchema).max(5000).default([]),
-  mediums: z.array(mediumSchema).max(2000),
-  practices: z.array(practiceSchema).max(200).default([]),
-  paintings: z.array(paintingSchema).max(2000),
-  layers: z.array(layerSchema).max(20000),
-  touchTests: z.array(touchTestSchema).max(50000),
-  swatches: z.array(swatchSchema).max(5000).default([]),
-  trials: z.array(trialSchema).max(2000).default([]),
-  readings: z.array(readingSchema).max(50000).default([]),
-  reminders: z.array(reminderSchema).max(5000).default([]),
-  closings: z.array(closingSchema).max(20000).default([]),
-})
-export type StudioDocument = z.infer<typeof studioDocumentSchema>
 
 /** A stored thing with the revision it was read at. */
 export type Revised<Body> = Body & { readonly revision: number }

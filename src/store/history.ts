@@ -92,7 +92,7 @@ async function fulfil(trx: Trx, event: number, { kind, id, body, seen }: Wish): 
   return { kind, id, before: row && bodyIn(kind, row), after, revision }
 }
 
-const lastOf = (trx: Trx, kind: Kind, id: string) =>
+const lastOf = (trx: Trx | Database, kind: Kind, id: string) =>
   trx
     .selectFrom('event_thing')
     .select(['event_id', 'revision'])
@@ -107,7 +107,7 @@ const lastRevision = async (trx: Trx, kind: Kind, id: string): Promise<number> =
   (await lastOf(trx, kind, id))?.revision ?? 0
 
 /** The newest event that touched a thing; null when none ever did. */
-export const lastTouching = async (trx: Trx, kind: Kind, id: string): Promise<number | null> =>
+export const lastTouching = async (trx: Trx | Database, kind: Kind, id: string): Promise<number | null> =>
   (await lastOf(trx, kind, id))?.event_id ?? null
 
 function bodyIn<K extends Kind>(kind: K, { id, body, version }: Omit<Row, 'revision'>): Bodies[K] | null {
@@ -163,7 +163,7 @@ export async function stepsOf(trx: Trx, event: number): Promise<readonly Step[]>
   return steps
 }
 
-const nextOf = (trx: Trx, kind: Kind, id: string, event: number) =>
+const nextOf = (trx: Trx | Database, kind: Kind, id: string, event: number) =>
   trx
     .selectFrom('event_thing')
     .select(['before', 'before_version', 'event_id'])
@@ -173,6 +173,17 @@ const nextOf = (trx: Trx, kind: Kind, id: string, event: number) =>
     .orderBy('event_id')
     .limit(1)
     .executeTakeFirst()
+
+/** What a thing was once an event was over. */
+export async function stateAfter(
+  trx: Trx | Database,
+  kind: Kind,
+  id: string,
+  event: number,
+): Promise<StoredState> {
+  const next = await nextOf(trx, kind, id, event)
+  return next ? stateOf(kind, id, next.before, next.before_version) : stateNow(trx, kind, id)
+}
 
 /** The fields in which two bodies differ. */
 export function changedFields(before: object, after: object): readonly string[] {
@@ -243,7 +254,7 @@ export async function whatWasDone(
 
 /** Everything one thing has been, newest first: when it became so, and what it was. What cannot be read is left out. */
 export async function versionsOf<K extends Kind>(
-  db: Database,
+  db: Database | Trx,
   kind: K,
   id: string,
   most: number,
@@ -342,7 +353,7 @@ export async function lastReadable<K extends Kind>(trx: Trx, kind: K, id: string
 }
 
 /** The number of the newest event; 0 while nothing was done. It changes with every write. */
-export const lastEvent = async (db: Database): Promise<number> => {
+export const lastEvent = async (db: Database | Trx): Promise<number> => {
   const { last } = await db
     .selectFrom('event')
     .select(({ fn }) => fn.max('id').as('last'))

@@ -1,8 +1,11 @@
 import { sql } from 'kysely'
 import type { Database, Trx } from './database.ts'
 
-/** What is reckoned from all that is stored, kept until it is reckoned anew. */
-export type Known = 'learnt' | 'films' | 'learning'
+/**
+ * What is reckoned from all that is stored, kept until it is reckoned anew; `carried` is the newest event that a file
+ * taken out, or brought in, knows of.
+ */
+export type Known = 'learnt' | 'films' | 'learning' | 'carried'
 
 export async function knownOf<Value>(db: Database | Trx, name: Known): Promise<Value | null> {
   const row = await db.selectFrom('known').select('body').where('name', '=', name).executeTakeFirst()

@@ -72,6 +72,28 @@ export async function list<K extends Kind>(db: Reader, kind: K): Promise<readonl
   return readAll(kind, await from(db, kind).orderBy('id').execute())
 }
 
+/** How many things of a kind are stored, read or not. */
+export const countOf = async (db: Reader, kind: Kind): Promise<number> => {
+  const { count } = await db
+    .selectFrom(kind as 'medium')
+    .select(({ fn }) => fn.countAll<number>().as('count'))
+    .executeTakeFirstOrThrow()
+  return count
+}
+
+const rowsAtATime = 500
+
+/** Every row of a kind by id, a few hundred in memory at a time. */
+export async function* rowsOf(db: Reader, kind: Kind): AsyncGenerator<Row> {
+  let last = ''
+  for (;;) {
+    const rows = await from(db, kind).where('id', '>', last).orderBy('id').limit(rowsAtATime).execute()
+    yield* rows
+    if (rows.length < rowsAtATime) return
+    last = rows.at(-1)!.id
+  }
+}
+
 /** Those whose stored text holds these letters, in one query: of thousands only a few are read. */
 export async function listHolding<K extends Kind>(
   db: Reader,

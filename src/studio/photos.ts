@@ -1,4 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto'
+import { existsSync } from 'node:fs'
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
@@ -9,6 +10,10 @@ import { refused } from './refused.ts'
 /** Photographs are files beside the database, by the hash of their content; whatever comes in is made a JPEG of ours. */
 
 const folder = (): string => join(dataFolder(), 'photos')
+
+/** Where the photograph of this hash is kept; the hash is of its form. */
+export const photoFile = (hash: string): string => join(folder(), `${hash}.jpg`)
+
 const mostSide = 1600
 const mostPixels = 60e6
 const mostSeconds = 10
@@ -28,17 +33,43 @@ export function keepPhoto(sent: Uint8Array): Promise<string> {
 
 async function keepNow(sent: Uint8Array): Promise<string> {
   const jpeg = await jpegOf(sent)
-  const hash = createHash('sha256').update(jpeg).digest('hex')
+  const hash = hashOf(jpeg)
+  await write(jpeg, hash)
+  return hash
+}
+
+const hashOf = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex')
+
+async function write(jpeg: Uint8Array, hash: string): Promise<void> {
   // Written aside and put in its place in one move, so that a kill leaves no half photograph.
   const aside = join(folder(), `${randomUUID()}.part`)
   try {
     await mkdir(folder(), { recursive: true })
     await writeFile(aside, jpeg)
-    await rename(aside, join(folder(), `${hash}.jpg`))
+    await rename(aside, photoFile(hash))
   } catch (error) {
     throw failureOf(error) ?? error
   }
-  return hash
+}
+
+/**
+ * Takes back a photograph that was made by this program before, under its hash. Answers whether it is one: bytes of
+ * that hash, a JPEG no larger than ours, which can be decoded.
+ */
+export async function takeBackPhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
+  if (existsSync(photoFile(hash))) return true
+  if (hashOf(bytes) !== hash) return false
+  const known = await sharp(bytes, { limitInputPixels: mostPixels })
+    .metadata()
+    .catch(() => null)
+  if (known?.format !== 'jpeg' || Math.max(known.width, known.height) > mostSide) return false
+  const decoded = await sharp(bytes)
+    .timeout({ seconds: mostSeconds })
+    .stats()
+    .catch(() => null)
+  if (!decoded) return false
+  await write(bytes, hash)
+  return true
 }
 
 const unreadable = 'That is no photograph this program can read. Send a JPEG, PNG, WebP or HEIC.'
@@ -64,6 +95,4 @@ async function jpegOf(sent: Uint8Array): Promise<Buffer> {
 
 /** A stored photograph; null when there is none by that hash. Only a hash reaches the file system. */
 export const photoOf = (hash: string): Promise<Uint8Array | null> =>
-  /^[0-9a-f]{64}$/.test(hash)
-    ? readFile(join(folder(), `${hash}.jpg`)).catch(() => null)
-    : Promise.resolve(null)
+  /^[0-9a-f]{64}$/.test(hash) ? readFile(photoFile(hash)).catch(() => null) : Promise.resolve(null)

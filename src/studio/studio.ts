@@ -4,6 +4,7 @@ import { lastEvent } from '../store/history.ts'
 import { openStudio } from '../store/open.ts'
 import type { Database } from '../store/database.ts'
 import type { OpenStudio } from '../store/open.ts'
+import { clearPassing } from './carrying/passing.ts'
 import { judging } from './judging.ts'
 import type { Judging } from './judging.ts'
 import { endThreads, runTask } from './threads.ts'
@@ -25,6 +26,7 @@ const running = (): Promise<Running> =>
 
 async function start(): Promise<Running> {
   const opened = await openStudio()
+  await clearPassing()
   const background = judging(
     opened.db,
     {

@@ -1,5 +1,8 @@
 import { join } from 'node:path'
+import { MessageChannel } from 'node:worker_threads'
+import type { MessagePort } from 'node:worker_threads'
 import { Tinypool } from 'tinypool'
+import { StudioFailure } from '../store/failure.ts'
 import type * as tasks from '../threads/tasks.ts'
 import { Invalid } from './compute.ts'
 import { refused } from './refused.ts'
@@ -29,6 +32,12 @@ function threads(): Tinypool {
 type Tasks = typeof tasks
 type TaskName = keyof Tasks
 
+type TellingName = {
+  [Name in TaskName]: Parameters<Tasks[Name]>[0] extends { readonly port: MessagePort } ? Name : never
+}[TaskName]
+type ValueOf<Name extends TaskName> =
+  Awaited<ReturnType<Tasks[Name]>> extends tasks.Answer<infer Value> ? Value : never
+
 /** Longest a task that somebody waits for may take, ms; a slow machine is given more. */
 const patienceMs = Number(process.env['GRELTA_PATIENCE_MS'] ?? 1900)
 
@@ -39,6 +48,24 @@ export const runTask = <Name extends TaskName>(
   signal?: AbortSignal,
 ): Promise<Awaited<ReturnType<Tasks[Name]>>> =>
   threads().run(given, { name, ...(signal && { signal }) }) as Promise<Awaited<ReturnType<Tasks[Name]>>>
+
+/** Runs a task that tells how far it is; what it answers is a value or the refusal it met. */
+export async function runTelling<Name extends TellingName>(
+  name: Name,
+  given: Omit<Parameters<Tasks[Name]>[0], 'port'>,
+  tell: (done: number, of: number) => void,
+  signal: AbortSignal,
+): Promise<ValueOf<Name>> {
+  const { port1, port2 } = new MessageChannel()
+  port1.on('message', ([done, of]: [number, number]) => tell(done, of))
+  try {
+    const options = { name, signal, transferList: [port2] }
+    const answer: unknown = await threads().run({ ...given, port: port2 }, options)
+    return valueOf(answer as tasks.Answer<ValueOf<Name>>)
+  } finally {
+    port1.close()
+  }
+}
 
 /** Runs a task for a request: ended when the one who asked goes away, or when it would take too long. */
 export async function runForRequest<Name extends TaskName>(
@@ -57,8 +84,9 @@ export async function runForRequest<Name extends TaskName>(
 
 /** The value of an answer, or its refusal as it was before it travelled. */
 export function valueOf<Value>(answer: tasks.Answer<Value>): Value {
-  if (!answer.ok) throw new Invalid(answer.issues)
-  return answer.value
+  if (answer.ok) return answer.value
+  if (answer.failure) throw new StudioFailure(answer.failure.code, answer.failure.message)
+  throw new Invalid(answer.issues)
 }
 
 export async function endThreads(): Promise<void> {

@@ -1,3 +1,4 @@
+import type { MessagePort } from 'node:worker_threads'
 import SQLite from 'better-sqlite3'
 import { kindNames } from '../document/kinds.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -8,8 +9,16 @@ import type { Aside } from '../store/aside.ts'
 import type { Assessed } from '../store/assessments.ts'
 import { databaseOver } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
+import { failureOf } from '../store/failure.ts'
+import type { StudioFailure } from '../store/failure.ts'
 import { studioFile } from '../store/open.ts'
 import { list } from '../store/records.ts'
+import { previewOf } from '../studio/carrying/bringIn.ts'
+import type { Preview } from '../studio/carrying/bringIn.ts'
+import type { Tell } from '../studio/jobs.ts'
+import { takeOut } from '../studio/carrying/takeOut.ts'
+import type { TakenOut } from '../studio/carrying/takeOut.ts'
+import { Refused } from '../studio/refused.ts'
 import { calendarEntries } from '../studio/calendar.ts'
 import type { CalendarEntry } from '../studio/calendar.ts'
 import { Invalid } from '../studio/compute.ts'
@@ -105,14 +114,24 @@ export async function check({ folder }: { folder: string }): Promise<readonly As
 
 /** A refusal does not keep its class between threads, so it travels as a value. */
 export type Answer<Value> =
-  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly issues: readonly Issue[] }
+  | { readonly ok: true; readonly value: Value }
+  | {
+      readonly ok: false
+      readonly issues: readonly Issue[]
+      /** The disk or the studio's file failed, rather than what was sent. */
+      readonly failure?: Pick<StudioFailure, 'code' | 'message'>
+    }
 
 async function answered<Value>(make: () => Value | Promise<Value>): Promise<Answer<Value>> {
   try {
     return { ok: true, value: await make() }
   } catch (error) {
     if (error instanceof Invalid) return { ok: false, issues: error.issues }
-    throw error
+    if (error instanceof Refused) return { ok: false, issues: [{ path: [], message: error.message }] }
+    const failure = failureOf(error)
+    if (!failure) throw error
+    const { code, message } = failure
+    return { ok: false, issues: [], failure: { code, message } }
   }
 }
 
@@ -138,3 +157,26 @@ export const readRoom = ({ csv, placeId, now }: { csv: string; placeId: string; 
 
 export const readCsv = ({ csv }: { csv: string }): Promise<Answer<readonly ShelfItem[]>> =>
   answered(() => shelfFromCsv(csv))
+
+interface Telling {
+  readonly folder: string
+  readonly file: string
+  readonly port: MessagePort
+}
+const teller =
+  (port: MessagePort): Tell =>
+  (done, of) =>
+    port.postMessage([done, of])
+
+/** Writes the whole studio into a file. */
+export const takeStudioOut = ({
+  folder,
+  file,
+  port,
+  withPhotographs,
+}: Telling & { withPhotographs: boolean }): Promise<Answer<TakenOut>> =>
+  answered(() => takeOut(opened(folder), file, withPhotographs, teller(port)))
+
+/** Looks through a studio file that came in. */
+export const previewStudio = ({ folder, file, port }: Telling): Promise<Answer<Preview>> =>
+  answered(() => previewOf(opened(folder), file, teller(port)))

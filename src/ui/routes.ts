@@ -32,69 +32,75 @@ import type * as r29 from '../pages/api/compute/values.ts'
 import type * as r30 from '../pages/api/compute/varnish.ts'
 import type * as r31 from '../pages/api/done.ts'
 import type * as r32 from '../pages/api/evening.ts'
-import type * as r33 from '../pages/api/find.ts'
-import type * as r34 from '../pages/api/health.ts'
-import type * as r35 from '../pages/api/horizon.ts'
-import type * as r36 from '../pages/api/inside.ts'
-import type * as r37 from '../pages/api/judging.ts'
-import type * as r38 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r39 from '../pages/api/layers/[id]/index.ts'
-import type * as r40 from '../pages/api/layers/[id]/mixed.ts'
-import type * as r41 from '../pages/api/layers/[id]/painted.ts'
-import type * as r42 from '../pages/api/layers/[id]/plan.ts'
-import type * as r43 from '../pages/api/layers/[id]/touch.ts'
-import type * as r44 from '../pages/api/layers/index.ts'
-import type * as r45 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r46 from '../pages/api/mediums/[id]/index.ts'
-import type * as r47 from '../pages/api/mediums/[id]/replaced.ts'
-import type * as r48 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r49 from '../pages/api/mediums/index.ts'
-import type * as r50 from '../pages/api/owed.ts'
-import type * as r51 from '../pages/api/paintings/[id]/forget-address.ts'
-import type * as r52 from '../pages/api/paintings/[id]/index.ts'
-import type * as r53 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r54 from '../pages/api/paintings/[id]/letter.pdf.ts'
-import type * as r55 from '../pages/api/paintings/[id]/move.ts'
-import type * as r56 from '../pages/api/paintings/[id]/order.ts'
-import type * as r57 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r58 from '../pages/api/paintings/[id]/promise.ts'
-import type * as r59 from '../pages/api/paintings/[id]/sheet.pdf.ts'
-import type * as r60 from '../pages/api/paintings/[id]/varnish-done.ts'
-import type * as r61 from '../pages/api/paintings/index.ts'
-import type * as r62 from '../pages/api/photos/[hash].ts'
-import type * as r63 from '../pages/api/practices/[id].ts'
-import type * as r64 from '../pages/api/practices/index.ts'
-import type * as r65 from '../pages/api/rack.ts'
-import type * as r66 from '../pages/api/readings.csv.ts'
-import type * as r67 from '../pages/api/readings/[id].ts'
-import type * as r68 from '../pages/api/readings/index.ts'
-import type * as r69 from '../pages/api/reminders/[id].ts'
-import type * as r70 from '../pages/api/reminders/index.ts'
-import type * as r71 from '../pages/api/room.ts'
-import type * as r72 from '../pages/api/scale/index.ts'
-import type * as r73 from '../pages/api/sensor.ts'
-import type * as r74 from '../pages/api/settings.ts'
-import type * as r75 from '../pages/api/shelf.csv.ts'
-import type * as r76 from '../pages/api/shelf/[id].ts'
-import type * as r77 from '../pages/api/shelf/index.ts'
-import type * as r78 from '../pages/api/shopping.ts'
-import type * as r79 from '../pages/api/since.ts'
-import type * as r80 from '../pages/api/swatches/[id]/index.ts'
-import type * as r81 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r82 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r83 from '../pages/api/swatches/index.ts'
-import type * as r84 from '../pages/api/telling.ts'
-import type * as r85 from '../pages/api/tests/[id].ts'
-import type * as r86 from '../pages/api/today.ts'
-import type * as r87 from '../pages/api/trials/[id].ts'
-import type * as r88 from '../pages/api/trials/index.ts'
-import type * as r89 from '../pages/api/tubes.csv.ts'
-import type * as r90 from '../pages/api/tubes/[id]/index.ts'
-import type * as r91 from '../pages/api/tubes/[id]/need.ts'
-import type * as r92 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r93 from '../pages/api/tubes/index.ts'
-import type * as r94 from '../pages/api/undo.ts'
-import type * as r95 from '../pages/api/used.ts'
+import type * as r33 from '../pages/api/export/[id].ts'
+import type * as r34 from '../pages/api/export/index.ts'
+import type * as r35 from '../pages/api/export/schema.json.ts'
+import type * as r36 from '../pages/api/find.ts'
+import type * as r37 from '../pages/api/health.ts'
+import type * as r38 from '../pages/api/horizon.ts'
+import type * as r39 from '../pages/api/import/[id].ts'
+import type * as r40 from '../pages/api/import/index.ts'
+import type * as r41 from '../pages/api/inside.ts'
+import type * as r42 from '../pages/api/jobs/[id].ts'
+import type * as r43 from '../pages/api/judging.ts'
+import type * as r44 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r45 from '../pages/api/layers/[id]/index.ts'
+import type * as r46 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r47 from '../pages/api/layers/[id]/painted.ts'
+import type * as r48 from '../pages/api/layers/[id]/plan.ts'
+import type * as r49 from '../pages/api/layers/[id]/touch.ts'
+import type * as r50 from '../pages/api/layers/index.ts'
+import type * as r51 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r52 from '../pages/api/mediums/[id]/index.ts'
+import type * as r53 from '../pages/api/mediums/[id]/replaced.ts'
+import type * as r54 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r55 from '../pages/api/mediums/index.ts'
+import type * as r56 from '../pages/api/owed.ts'
+import type * as r57 from '../pages/api/paintings/[id]/forget-address.ts'
+import type * as r58 from '../pages/api/paintings/[id]/index.ts'
+import type * as r59 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r60 from '../pages/api/paintings/[id]/letter.pdf.ts'
+import type * as r61 from '../pages/api/paintings/[id]/move.ts'
+import type * as r62 from '../pages/api/paintings/[id]/order.ts'
+import type * as r63 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r64 from '../pages/api/paintings/[id]/promise.ts'
+import type * as r65 from '../pages/api/paintings/[id]/sheet.pdf.ts'
+import type * as r66 from '../pages/api/paintings/[id]/varnish-done.ts'
+import type * as r67 from '../pages/api/paintings/index.ts'
+import type * as r68 from '../pages/api/photos/[hash].ts'
+import type * as r69 from '../pages/api/practices/[id].ts'
+import type * as r70 from '../pages/api/practices/index.ts'
+import type * as r71 from '../pages/api/rack.ts'
+import type * as r72 from '../pages/api/readings.csv.ts'
+import type * as r73 from '../pages/api/readings/[id].ts'
+import type * as r74 from '../pages/api/readings/index.ts'
+import type * as r75 from '../pages/api/reminders/[id].ts'
+import type * as r76 from '../pages/api/reminders/index.ts'
+import type * as r77 from '../pages/api/room.ts'
+import type * as r78 from '../pages/api/scale/index.ts'
+import type * as r79 from '../pages/api/sensor.ts'
+import type * as r80 from '../pages/api/settings.ts'
+import type * as r81 from '../pages/api/shelf.csv.ts'
+import type * as r82 from '../pages/api/shelf/[id].ts'
+import type * as r83 from '../pages/api/shelf/index.ts'
+import type * as r84 from '../pages/api/shopping.ts'
+import type * as r85 from '../pages/api/since.ts'
+import type * as r86 from '../pages/api/swatches/[id]/index.ts'
+import type * as r87 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r88 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r89 from '../pages/api/swatches/index.ts'
+import type * as r90 from '../pages/api/telling.ts'
+import type * as r91 from '../pages/api/tests/[id].ts'
+import type * as r92 from '../pages/api/today.ts'
+import type * as r93 from '../pages/api/trials/[id].ts'
+import type * as r94 from '../pages/api/trials/index.ts'
+import type * as r95 from '../pages/api/tubes.csv.ts'
+import type * as r96 from '../pages/api/tubes/[id]/index.ts'
+import type * as r97 from '../pages/api/tubes/[id]/need.ts'
+import type * as r98 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r99 from '../pages/api/tubes/index.ts'
+import type * as r100 from '../pages/api/undo.ts'
+import type * as r101 from '../pages/api/used.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -134,84 +140,93 @@ export interface Routes {
   'POST /api/compute/varnish': typeof r30.POST
   'GET /api/done': typeof r31.GET
   'GET /api/evening': typeof r32.GET
-  'GET /api/find': typeof r33.GET
-  'GET /api/health': typeof r34.GET
-  'GET /api/horizon': typeof r35.GET
-  'GET /api/inside': typeof r36.GET
-  'GET /api/judging': typeof r37.GET
-  'POST /api/layers/{id}/corrected': typeof r38.POST
-  'DELETE /api/layers/{id}': typeof r39.DELETE
-  'POST /api/layers/{id}/mixed': typeof r40.POST
-  'POST /api/layers/{id}/painted': typeof r41.POST
-  'DELETE /api/layers/{id}/painted': typeof r41.DELETE
-  'POST /api/layers/{id}/plan': typeof r42.POST
-  'POST /api/layers/{id}/touch': typeof r43.POST
-  'PUT /api/layers': typeof r44.PUT
-  'POST /api/mediums/{id}/consequences': typeof r45.POST
-  'GET /api/mediums/{id}': typeof r46.GET
-  'DELETE /api/mediums/{id}': typeof r46.DELETE
-  'POST /api/mediums/{id}/replaced': typeof r47.POST
-  'GET /api/mediums/{id}/sheet.pdf': typeof r48.GET
-  'GET /api/mediums': typeof r49.GET
-  'PUT /api/mediums': typeof r49.PUT
-  'GET /api/owed': typeof r50.GET
-  'POST /api/paintings/{id}/forget-address': typeof r51.POST
-  'GET /api/paintings/{id}': typeof r52.GET
-  'DELETE /api/paintings/{id}': typeof r52.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r53.PUT
-  'GET /api/paintings/{id}/letter.pdf': typeof r54.GET
-  'POST /api/paintings/{id}/move': typeof r55.POST
-  'PUT /api/paintings/{id}/order': typeof r56.PUT
-  'PUT /api/paintings/{id}/photo': typeof r57.PUT
-  'GET /api/paintings/{id}/promise': typeof r58.GET
-  'GET /api/paintings/{id}/sheet.pdf': typeof r59.GET
-  'POST /api/paintings/{id}/varnish-done': typeof r60.POST
-  'GET /api/paintings': typeof r61.GET
-  'PUT /api/paintings': typeof r61.PUT
-  'GET /api/photos/{hash}': typeof r62.GET
-  'DELETE /api/practices/{id}': typeof r63.DELETE
-  'PUT /api/practices': typeof r64.PUT
-  'GET /api/rack': typeof r65.GET
-  'GET /api/readings.csv': typeof r66.GET
-  'POST /api/readings.csv': typeof r66.POST
-  'DELETE /api/readings/{id}': typeof r67.DELETE
-  'PUT /api/readings': typeof r68.PUT
-  'DELETE /api/reminders/{id}': typeof r69.DELETE
-  'PUT /api/reminders': typeof r70.PUT
-  'GET /api/room': typeof r71.GET
-  'GET /api/scale': typeof r72.GET
-  'POST /api/scale': typeof r72.POST
-  'GET /api/sensor': typeof r73.GET
-  'POST /api/sensor': typeof r73.POST
-  'GET /api/settings': typeof r74.GET
-  'PUT /api/settings': typeof r74.PUT
-  'GET /api/shelf.csv': typeof r75.GET
-  'POST /api/shelf.csv': typeof r75.POST
-  'GET /api/shelf/{id}': typeof r76.GET
-  'DELETE /api/shelf/{id}': typeof r76.DELETE
-  'GET /api/shelf': typeof r77.GET
-  'PUT /api/shelf': typeof r77.PUT
-  'GET /api/shopping': typeof r78.GET
-  'GET /api/since': typeof r79.GET
-  'DELETE /api/swatches/{id}': typeof r80.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r81.PUT
-  'POST /api/swatches/{id}/touch': typeof r82.POST
-  'PUT /api/swatches': typeof r83.PUT
-  'GET /api/telling': typeof r84.GET
-  'PUT /api/tests/{id}': typeof r85.PUT
-  'DELETE /api/tests/{id}': typeof r85.DELETE
-  'GET /api/today': typeof r86.GET
-  'DELETE /api/trials/{id}': typeof r87.DELETE
-  'PUT /api/trials': typeof r88.PUT
-  'POST /api/trials': typeof r88.POST
-  'GET /api/tubes.csv': typeof r89.GET
-  'POST /api/tubes.csv': typeof r89.POST
-  'GET /api/tubes/{id}': typeof r90.GET
-  'DELETE /api/tubes/{id}': typeof r90.DELETE
-  'GET /api/tubes/{id}/need': typeof r91.GET
-  'PUT /api/tubes/{id}/photo': typeof r92.PUT
-  'GET /api/tubes': typeof r93.GET
-  'PUT /api/tubes': typeof r93.PUT
-  'POST /api/undo': typeof r94.POST
-  'GET /api/used': typeof r95.GET
+  'GET /api/export/{id}': typeof r33.GET
+  'GET /api/export': typeof r34.GET
+  'POST /api/export': typeof r34.POST
+  'GET /api/export/schema.json': typeof r35.GET
+  'GET /api/find': typeof r36.GET
+  'GET /api/health': typeof r37.GET
+  'GET /api/horizon': typeof r38.GET
+  'POST /api/import/{id}': typeof r39.POST
+  'DELETE /api/import/{id}': typeof r39.DELETE
+  'POST /api/import': typeof r40.POST
+  'GET /api/inside': typeof r41.GET
+  'GET /api/jobs/{id}': typeof r42.GET
+  'DELETE /api/jobs/{id}': typeof r42.DELETE
+  'GET /api/judging': typeof r43.GET
+  'POST /api/layers/{id}/corrected': typeof r44.POST
+  'DELETE /api/layers/{id}': typeof r45.DELETE
+  'POST /api/layers/{id}/mixed': typeof r46.POST
+  'POST /api/layers/{id}/painted': typeof r47.POST
+  'DELETE /api/layers/{id}/painted': typeof r47.DELETE
+  'POST /api/layers/{id}/plan': typeof r48.POST
+  'POST /api/layers/{id}/touch': typeof r49.POST
+  'PUT /api/layers': typeof r50.PUT
+  'POST /api/mediums/{id}/consequences': typeof r51.POST
+  'GET /api/mediums/{id}': typeof r52.GET
+  'DELETE /api/mediums/{id}': typeof r52.DELETE
+  'POST /api/mediums/{id}/replaced': typeof r53.POST
+  'GET /api/mediums/{id}/sheet.pdf': typeof r54.GET
+  'GET /api/mediums': typeof r55.GET
+  'PUT /api/mediums': typeof r55.PUT
+  'GET /api/owed': typeof r56.GET
+  'POST /api/paintings/{id}/forget-address': typeof r57.POST
+  'GET /api/paintings/{id}': typeof r58.GET
+  'DELETE /api/paintings/{id}': typeof r58.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r59.PUT
+  'GET /api/paintings/{id}/letter.pdf': typeof r60.GET
+  'POST /api/paintings/{id}/move': typeof r61.POST
+  'PUT /api/paintings/{id}/order': typeof r62.PUT
+  'PUT /api/paintings/{id}/photo': typeof r63.PUT
+  'GET /api/paintings/{id}/promise': typeof r64.GET
+  'GET /api/paintings/{id}/sheet.pdf': typeof r65.GET
+  'POST /api/paintings/{id}/varnish-done': typeof r66.POST
+  'GET /api/paintings': typeof r67.GET
+  'PUT /api/paintings': typeof r67.PUT
+  'GET /api/photos/{hash}': typeof r68.GET
+  'DELETE /api/practices/{id}': typeof r69.DELETE
+  'PUT /api/practices': typeof r70.PUT
+  'GET /api/rack': typeof r71.GET
+  'GET /api/readings.csv': typeof r72.GET
+  'POST /api/readings.csv': typeof r72.POST
+  'DELETE /api/readings/{id}': typeof r73.DELETE
+  'PUT /api/readings': typeof r74.PUT
+  'DELETE /api/reminders/{id}': typeof r75.DELETE
+  'PUT /api/reminders': typeof r76.PUT
+  'GET /api/room': typeof r77.GET
+  'GET /api/scale': typeof r78.GET
+  'POST /api/scale': typeof r78.POST
+  'GET /api/sensor': typeof r79.GET
+  'POST /api/sensor': typeof r79.POST
+  'GET /api/settings': typeof r80.GET
+  'PUT /api/settings': typeof r80.PUT
+  'GET /api/shelf.csv': typeof r81.GET
+  'POST /api/shelf.csv': typeof r81.POST
+  'GET /api/shelf/{id}': typeof r82.GET
+  'DELETE /api/shelf/{id}': typeof r82.DELETE
+  'GET /api/shelf': typeof r83.GET
+  'PUT /api/shelf': typeof r83.PUT
+  'GET /api/shopping': typeof r84.GET
+  'GET /api/since': typeof r85.GET
+  'DELETE /api/swatches/{id}': typeof r86.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r87.PUT
+  'POST /api/swatches/{id}/touch': typeof r88.POST
+  'PUT /api/swatches': typeof r89.PUT
+  'GET /api/telling': typeof r90.GET
+  'PUT /api/tests/{id}': typeof r91.PUT
+  'DELETE /api/tests/{id}': typeof r91.DELETE
+  'GET /api/today': typeof r92.GET
+  'DELETE /api/trials/{id}': typeof r93.DELETE
+  'PUT /api/trials': typeof r94.PUT
+  'POST /api/trials': typeof r94.POST
+  'GET /api/tubes.csv': typeof r95.GET
+  'POST /api/tubes.csv': typeof r95.POST
+  'GET /api/tubes/{id}': typeof r96.GET
+  'DELETE /api/tubes/{id}': typeof r96.DELETE
+  'GET /api/tubes/{id}/need': typeof r97.GET
+  'PUT /api/tubes/{id}/photo': typeof r98.PUT
+  'GET /api/tubes': typeof r99.GET
+  'PUT /api/tubes': typeof r99.PUT
+  'POST /api/undo': typeof r100.POST
+  'GET /api/used': typeof r101.GET
 }

@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { failureOf } from '../../store/failure.ts'
 import { StaleWrite } from '../../store/history.ts'
 import { Unfit } from '../../store/records.ts'
+import { TooMuch } from '../../studio/carrying/passing.ts'
 import { Invalid } from '../../studio/compute.ts'
 import { Refused } from '../../studio/refused.ts'
 import { problem } from './_answers.ts'
@@ -35,7 +36,8 @@ function flat(issues: readonly z.core.$ZodIssue[]): readonly Fault[] {
 }
 
 export function refusalOf(error: unknown): Response {
-  if (error instanceof TooLarge) return problem(413, 'too-large', 'That is too large. Send less at a time.')
+  if (error instanceof TooLarge || error instanceof TooMuch)
+    return problem(413, 'too-large', 'That is too large. Send less at a time.')
   if (error instanceof SyntaxError)
     return problem(422, 'invalid', 'The body is not JSON. Send one JSON object.', [
       { path: '', message: error.message },
