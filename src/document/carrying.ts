@@ -24,3 +24,6 @@ export const jobAnswer = z.object({
   of: z.number(),
   answer: z.unknown(),
 })
+
+/** A place among those that are plugged in; null: none. */
+export const placeRequest = z.object({ id: z.string().max(40).nullable() })

@@ -97,6 +97,10 @@ export const settingsThing = (settings: Omit<Bodies['setting'], 'id'>): Document
   body: { ...settings, calendarKey: null, id: settingsId },
 })
 
+/** A body from elsewhere, with what stays here as it is: the key of the calendar neither comes nor goes. */
+export const withWhatStays = <K extends Kind>(kind: K, came: Bodies[K], here: Bodies[K]): Bodies[K] =>
+  kind === 'setting' ? { ...came, calendarKey: (here as Bodies['setting']).calendarKey } : came
+
 /** Everything in a document, one by one. */
 export const thingsOfDocument = (document: StudioDocument): readonly DocumentThing[] => [
   settingsThing(document.settings),

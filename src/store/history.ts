@@ -110,7 +110,11 @@ const lastRevision = async (trx: Trx, kind: Kind, id: string): Promise<number> =
 export const lastTouching = async (trx: Trx | Database, kind: Kind, id: string): Promise<number | null> =>
   (await lastOf(trx, kind, id))?.event_id ?? null
 
-function bodyIn<K extends Kind>(kind: K, { id, body, version }: Omit<Row, 'revision'>): Bodies[K] | null {
+/** The body in a row, or in a state that was kept; null when it cannot be read. */
+export function bodyIn<K extends Kind>(
+  kind: K,
+  { id, body, version }: Omit<Row, 'revision'>,
+): Bodies[K] | null {
   const read = readStored(kind, body, version)
   return read.ok ? { ...read.body, id } : null
 }

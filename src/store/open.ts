@@ -85,7 +85,8 @@ async function makeStudio(folder: string): Promise<void> {
   renameSync(draft, studioFile(folder))
 }
 
-function connected(file: string): SQLite.Database {
+/** Opens a file as every studio is opened. */
+export function connected(file: string): SQLite.Database {
   const sqlite = new SQLite(file)
   sqlite.pragma('journal_mode = WAL')
   sqlite.pragma('synchronous = FULL')
@@ -103,13 +104,7 @@ async function openChecked(folder: string): Promise<SQLite.Database> {
     )
   const sqlite = connected(file)
   try {
-    const names = appliedIn(sqlite)
-    const strange = names.find((name) => !(name in migrations))
-    if (strange)
-      throw new StudioFailure(
-        'newer',
-        'This studio was last opened by a newer Grelta, and an older one would lose what is new in it. Nothing was changed. Start the newer program, or use another folder.',
-      )
+    const names = checkKnown(sqlite)
     if (sqlite.pragma('quick_check(1)', { simple: true }) !== 'ok') throw failure('damaged')
     const pending = Object.keys(migrations).filter((name) => !names.includes(name))
     if (pending.length > 0) await sqlite.backup(join(folder, `studio-before-${pending[0]!}.sqlite`))
@@ -121,6 +116,18 @@ async function openChecked(folder: string): Promise<SQLite.Database> {
   }
 }
 
+/** The migrations a file has been through. Throws StudioFailure when this program does not know one of them. */
+export function checkKnown(sqlite: SQLite.Database): readonly string[] {
+  const names = appliedIn(sqlite)
+  const strange = names.find((name) => !(name in migrations))
+  if (strange)
+    throw new StudioFailure(
+      'newer',
+      'This studio was last opened by a newer Grelta, and an older one would lose what is new in it. Nothing was changed. Start the newer program, or use another folder.',
+    )
+  return names
+}
+
 function appliedIn(sqlite: SQLite.Database): readonly string[] {
   const known = sqlite.prepare("select 1 from sqlite_master where name = 'kysely_migration'").get()
   if (!known) return []
@@ -128,7 +135,7 @@ function appliedIn(sqlite: SQLite.Database): readonly string[] {
 }
 
 /** All that is pending, and what is derived from it, in one transaction; it also proves that the file can be written. */
-async function bringForward(sqlite: SQLite.Database): Promise<void> {
+export async function bringForward(sqlite: SQLite.Database): Promise<void> {
   const db = databaseOver(sqlite)
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   sqlite.exec('begin immediate')

@@ -4,13 +4,16 @@ import { lastEvent } from '../store/history.ts'
 import { openStudio } from '../store/open.ts'
 import type { Database } from '../store/database.ts'
 import type { OpenStudio } from '../store/open.ts'
+import { backupKeeper } from './backups/keeper.ts'
+import type { Keeper } from './backups/keeper.ts'
 import { clearPassing } from './carrying/passing.ts'
 import { judging } from './judging.ts'
 import type { Judging } from './judging.ts'
-import { endThreads, runTask } from './threads.ts'
+import { endThreads, runTask, valueOf } from './threads.ts'
 
 interface Running extends OpenStudio {
   readonly judging: Judging
+  readonly backups: Keeper
 }
 
 let opening: Promise<Running> | null = null
@@ -39,8 +42,31 @@ async function start(): Promise<Running> {
     .then((all) => all.forEach(({ kind, id, why }) => setAside(kind, id, why)))
     .catch((error: unknown) => console.error('The check of what is stored did not end.', error))
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void closeAndExit())
-  return { ...opened, judging: background }
+  return { ...opened, judging: background, backups: keptBackedUp(opened) }
 }
+
+/** So long after the start the first backup is looked to, and then every so often. */
+const firstBackupMs = 20_000
+const backupEveryMs = 5 * 60_000
+
+function keptBackedUp({ db, folder }: OpenStudio): Keeper {
+  const keeper = backupKeeper(
+    db,
+    folder,
+    {
+      copy: async (to) => valueOf(await runTask('backUp', { folder, to })),
+      bringUp: async (place, today) => {
+        valueOf(await runTask('bringBackupsUp', { folder, place, today }))
+      },
+    },
+    nowMinute,
+  )
+  setTimeout(() => void keeper.look(), firstBackupMs).unref()
+  setInterval(() => void keeper.look(), backupEveryMs).unref()
+  return keeper
+}
+
+export const backups = async (): Promise<Keeper> => (await running()).backups
 
 export const studio = async (): Promise<Database> => (await running()).db
 

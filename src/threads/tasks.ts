@@ -9,10 +9,15 @@ import type { Aside } from '../store/aside.ts'
 import type { Assessed } from '../store/assessments.ts'
 import { databaseOver } from '../store/database.ts'
 import type { Database } from '../store/database.ts'
+import { copyStudio, openCopy } from '../store/copies.ts'
+import type { CopyTold } from '../store/copies.ts'
 import { failureOf } from '../store/failure.ts'
 import type { StudioFailure } from '../store/failure.ts'
 import { studioFile } from '../store/open.ts'
 import { list } from '../store/records.ts'
+import { bringUp } from '../studio/backups/files.ts'
+import { differencesTo } from '../studio/backups/restore.ts'
+import type { Difference } from '../studio/backups/restore.ts'
 import { previewOf } from '../studio/carrying/bringIn.ts'
 import type { Preview } from '../studio/carrying/bringIn.ts'
 import type { Tell } from '../studio/jobs.ts'
@@ -180,3 +185,34 @@ export const takeStudioOut = ({
 /** Looks through a studio file that came in. */
 export const previewStudio = ({ folder, file, port }: Telling): Promise<Answer<Preview>> =>
   answered(() => previewOf(opened(folder), file, teller(port)))
+
+/** Copies the studio, checked, to a file. */
+export const backUp = ({ folder, to }: { folder: string; to: string }): Promise<Answer<CopyTold>> =>
+  answered(() => copyStudio(folder, to))
+
+/** Brings the backups in another place up to those here. */
+export const bringBackupsUp = (given: {
+  folder: string
+  place: string
+  today: string
+}): Promise<Answer<null>> =>
+  answered(() => {
+    bringUp(given.folder, given.place, given.today)
+    return null
+  })
+
+/** How the studio differs from a backup; `scratch` is where the backup is opened. */
+export const lookIntoBackup = ({
+  folder,
+  file,
+  scratch,
+  port,
+}: Telling & { scratch: string }): Promise<Answer<readonly Difference[]>> =>
+  answered(async () => {
+    const copy = await openCopy(file, scratch)
+    try {
+      return await differencesTo(opened(folder), copy.db, teller(port))
+    } finally {
+      await copy.close()
+    }
+  })

@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { settingsId } from '../../document/settingsId.ts'
 import { defaultSettings } from '../../document/studio.ts'
 import type { Bodies, Kind } from '../../document/kinds.ts'
+import { withWhatStays } from '../../document/studioDocument.ts'
 import type { DocumentThing } from '../../document/studioDocument.ts'
 import type { Database, Trx } from '../../store/database.ts'
 import { changedFields, stateAfter, stateNow, versionsOf } from '../../store/history.ts'
@@ -50,8 +51,8 @@ export async function mergeWith(
   const now = await stateNow(db, kind, id)
   if (now.is === 'absent') return isUntouched(kind, came) ? { is: 'same' } : { is: 'new', body: came }
   if (now.is === 'unreadable') return { is: 'changed', fields: [], body: came }
-  const here = fieldsOf(now)!
-  const file = { ...(came as unknown as Fields), ...ownOf(kind, id, here) }
+  const here = now.body as unknown as Fields
+  const file = withWhatStays(kind, came, now.body) as unknown as Fields
   const differing = changedFields(here, file)
   if (differing.length === 0) return { is: 'same' }
   const was = carried === null ? null : fieldsOf(await stateAfter(db, kind, id, carried))
@@ -78,13 +79,8 @@ export async function mergeWith(
   return taken.length > 0 ? { is: 'changed', fields: taken, body: withFields(taken) } : { is: 'same' }
 }
 
-const fieldsOf = (state: StoredState): Fields | null =>
-  state.is === 'there' ? (state.body as unknown as Fields) : null
+const fieldsOf = (state: StoredState): Fields | null => (state.is === 'there' ? state.body : null)
 
 /** Settings nobody has changed are not stored, and are those of a new studio. */
 const isUntouched = (kind: Kind, body: Bodies[Kind]): boolean =>
   kind === 'setting' && changedFields({ ...defaultSettings, id: settingsId }, body).length === 0
-
-/** What never travels stays as it is here. */
-const ownOf = (kind: Kind, id: string, { calendarKey }: Fields): Fields =>
-  kind === 'setting' && id === settingsId ? { calendarKey } : {}

@@ -24,13 +24,11 @@ const lights = [
 export function StudioView({
   initial,
   initialPractices,
-  folder,
   events,
 }: {
   readonly initial: Revised<Settings>
   /** Practices the studio has changed, and its own. */
   readonly initialPractices: readonly Revised<PracticeDocument>[]
-  readonly folder: string
   readonly events: readonly number[]
 }) {
   const [things] = useState(() => [
@@ -45,12 +43,7 @@ export function StudioView({
     edit({ climate: { ...settings.climate, ...change } })
   return (
     <>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
-        <h1 className="text-[2.2rem] leading-none">Studio</h1>
-        <a href="/room" className="inline-flex min-h-11 items-center link">
-          The room, its readings and other places where pictures dry
-        </a>
-      </div>
+      <h1 className="text-[2.2rem] leading-none">Studio</h1>
       <SaveLine desk={desk} state={state} />
       <div className="grid gap-x-14 gap-y-8 lg:grid-cols-2">
         <section aria-label="Room and days" className="grid content-start gap-4 sm:grid-cols-2">
@@ -177,8 +170,8 @@ export function StudioView({
             onValue={(drying) => edit({ dryingBounds: { ...settings.dryingBounds, drying } })}
           />
           <p className="text-[0.88rem] text-soft sm:col-span-2">
-            Everything is kept in {folder} on this machine. Copy that folder to keep a backup. None of
-            Grelta’s figures rests on measurements of ours: they are recalled literature and estimates.
+            None of Grelta’s figures rests on measurements of ours: they are recalled literature and
+            estimates.
           </p>
         </section>
         <CalendarAndHours settings={settings} edit={edit} />

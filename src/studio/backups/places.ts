@@ -1,0 +1,58 @@
+import { createHash } from 'node:crypto'
+import { accessSync, constants, readdirSync, statSync } from 'node:fs'
+import { hostname } from 'node:os'
+import { join } from 'node:path'
+
+/**
+ * Where backups may be copied to besides: what is plugged into this machine, and the folder GRELTA_BACKUPS names. A page
+ * chooses one by its id; no path from a request reaches the file system.
+ */
+
+export interface Place {
+  readonly id: string
+  readonly path: string
+  /** On the disk the studio is on: it does not help when that fails. */
+  readonly isSameDisk: boolean
+}
+
+/** Where systems put what is plugged in; of each, the folders in it. */
+const roots = ['/media', '/run/media', '/mnt', '/Volumes']
+
+export const chosenByVariable = (): string | null => process.env['GRELTA_BACKUPS'] || null
+
+/** The folder of this machine's backups in a place. */
+export const folderIn = (place: string): string =>
+  join(place, `grelta-backups-${hostname().replace(/[^\w-]+/g, '-')}`)
+
+/** Everything that is plugged in now and can be written to. */
+export function placesNow(dataFolder: string): readonly Place[] {
+  const named = chosenByVariable()
+  const disk = statSync(dataFolder).dev
+  const pluggedIn = roots
+    .flatMap((root) => [...inside(root), ...inside(root).flatMap(inside)])
+    .filter((path) => isWritable(path) && statSync(path).dev !== disk)
+  return [...new Set([...(named && isWritable(named) ? [named] : []), ...pluggedIn])].map((path) => ({
+    id: createHash('sha256').update(path).digest('hex').slice(0, 12),
+    path,
+    isSameDisk: statSync(path).dev === disk,
+  }))
+}
+
+function inside(folder: string): readonly string[] {
+  try {
+    return readdirSync(folder, { withFileTypes: true })
+      .filter((entry) => entry.isDirectory())
+      .map(({ name }) => join(folder, name))
+  } catch {
+    return []
+  }
+}
+
+function isWritable(path: string): boolean {
+  try {
+    accessSync(path, constants.W_OK)
+    return statSync(path).isDirectory()
+  } catch {
+    return false
+  }
+}
