@@ -80,6 +80,7 @@ module.exports = {
     only('studio-on-store', 'studio', ['studio', 'store', 'document', 'core', 'threads']),
     typesOnly('studio-threads-types-only', '^src/studio/', '^src/threads/'),
     only('threads-on-studio', 'threads', ['threads', 'studio', 'store', 'document', 'core']),
+    only('command-on-studio', 'command', ['command', 'studio', 'store', 'document', 'core', 'threads']),
     only('gate-alone', 'gate', ['gate']),
     only('saving-on-document', 'saving', ['saving', 'document']),
     typesOnly('saving-document-types-only', '^src/saving/', '^src/document/'),

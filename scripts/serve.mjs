@@ -1,8 +1,9 @@
 // Serves the built program: `node scripts/serve.mjs`, or with --demo on demo data in a folder of its own.
 import { execSync, fork } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
-import { existsSync } from 'node:fs'
+import { existsSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:http'
+import { homedir } from 'node:os'
 import { join } from 'node:path'
 import compression from 'compression'
 import sirv from 'sirv'
@@ -13,6 +14,8 @@ process.env.HOST ??= '127.0.0.1'
 process.env.PORT ??= '4870'
 process.env.GRELTA_RUN = randomUUID()
 if (demo) process.env.GRELTA_DATA ??= join(process.cwd(), '.grelta', 'demo')
+
+const dataFolder = process.env.GRELTA_DATA ?? join(homedir(), '.grelta')
 
 function giveUp(sentence) {
   console.error(sentence)
@@ -87,6 +90,8 @@ async function begin() {
   if (!answer.ok) giveUp(told.error?.message ?? 'The studio could not be opened; the reason is above.')
   if (told.run !== process.env.GRELTA_RUN)
     giveUp(`Another program answers at ${address}. Choose another port with PORT.`)
+  // Where `grelta` on the command line asks while this program holds the studio.
+  writeFileSync(join(dataFolder, 'serving.json'), JSON.stringify({ address }))
   console.log(`Grelta is open at ${address}`)
 }
 

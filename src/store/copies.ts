@@ -1,10 +1,10 @@
-import { closeSync, copyFileSync, fsyncSync, openSync, renameSync, rmSync } from 'node:fs'
-import { dirname } from 'node:path'
+import { closeSync, copyFileSync, existsSync, fsyncSync, openSync, renameSync, rmSync } from 'node:fs'
+import { dirname, join } from 'node:path'
 import SQLite from 'better-sqlite3'
 import { databaseOver } from './database.ts'
 import type { Database } from './database.ts'
 import { failure, failureOf } from './failure.ts'
-import { bringForward, checkKnown, connected, studioFile } from './open.ts'
+import { bringForward, checkKnown, connected, holdFolder, studioFile } from './open.ts'
 
 /** Copies of the studio's file: made while it is written to, checked by opening them, and opened to look into them. */
 
@@ -107,5 +107,30 @@ export async function openCopy(
   } catch (error) {
     await close()
     throw failureOf(error) ?? error
+  }
+}
+
+/**
+ * Puts a copy in the place of the studio of a folder that no program holds, whatever state that is in. What was there is
+ * kept beside it under the name that is answered; a power cut leaves the old studio or the new one.
+ */
+export function putCopyBack(folder: string, copy: string, name: string): string {
+  const hold = holdFolder(folder)
+  const file = studioFile(folder)
+  const kept = join(folder, name)
+  const draft = join(folder, 'studio.restored')
+  try {
+    tellOf(copy)
+    copyFileSync(copy, draft)
+    for (const ending of ['', '-wal'])
+      if (existsSync(file + ending)) copyFileSync(file + ending, kept + ending)
+    for (const ending of ['-wal', '-shm']) rmSync(file + ending, { force: true })
+    moveInto(draft, file)
+    return kept
+  } catch (error) {
+    rmSync(draft, { force: true })
+    throw failureOf(error) ?? error
+  } finally {
+    hold.close()
   }
 }

@@ -19,7 +19,7 @@ const sentences: Readonly<Record<Exclude<FailureCode, 'newer' | 'no-folder' | 'u
   'read-only':
     'The studio’s folder cannot be written to. What was saved before is safe and can be read. Give this program the right to write there, or put the folder on a disk that can be written to.',
   damaged:
-    'The studio’s file is damaged. Nothing more is written to it. Stop the program, keep a copy of the whole folder, and put your last backup in its place.',
+    'The studio’s file is damaged. Nothing more is written to it. Stop the program and put a backup in its place with grelta restore and its day, such as 2026-11-28; what is there now is kept beside it.',
   'in-use':
     'Another Grelta has this studio open. Nothing is lost. Use that one, or stop it first; two programs on one folder would overwrite each other.',
   unknown:

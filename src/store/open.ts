@@ -61,7 +61,7 @@ function makeFolder(folder: string): void {
 }
 
 /** A file beside the studio's that the operating system lets one program lock; it is let go however that one ends. */
-function holdFolder(folder: string): SQLite.Database {
+export function holdFolder(folder: string): SQLite.Database {
   const hold = new SQLite(join(folder, 'studio.lock'), { timeout: 200 })
   try {
     hold.pragma('journal_mode = MEMORY')
@@ -100,7 +100,7 @@ async function openChecked(folder: string): Promise<SQLite.Database> {
   if (statSync(file).size === 0)
     throw new StudioFailure(
       'damaged',
-      `The studio’s file ${file} holds nothing (0 bytes), so it was not opened. Put your last backup in its place; to begin an empty studio instead, move this file away.`,
+      `The studio’s file ${file} holds nothing (0 bytes), so it was not opened. Put a backup in its place with grelta restore and its day; to begin an empty studio instead, move this file away.`,
     )
   const sqlite = connected(file)
   try {

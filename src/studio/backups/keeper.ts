@@ -45,6 +45,8 @@ export function backupKeeper(db: Database, data: string, hands: Hands, clock: ()
 
   async function copyOut(): Promise<void> {
     const place = placeOf(stateIn(data))
+    const named = chosenByVariable()
+    if (named && existsSync(named)) mkdirSync(folderIn(named), { recursive: true })
     const { event, placed } = stateIn(data)
     if (!place || !existsSync(place) || event === 0 || placed?.event === event) return
     await hands.bringUp(place, clock().slice(0, 10))
