@@ -8,11 +8,13 @@ import { join } from 'node:path'
 import compression from 'compression'
 import sirv from 'sirv'
 
+let lastAsked = Date.now()
 const demo = process.argv.includes('--demo')
 process.env.NODE_ENV ??= 'production'
 process.env.HOST ??= '127.0.0.1'
 process.env.PORT ??= '4870'
 process.env.GRELTA_RUN = randomUUID()
+if (process.env.GRELTA_DEMO_OF) endWithNobodyThere()
 if (demo) process.env.GRELTA_DATA ??= join(process.cwd(), '.grelta', 'demo')
 
 const dataFolder = process.env.GRELTA_DATA ?? join(homedir(), '.grelta')
@@ -58,12 +60,21 @@ function answerer() {
     },
   })
   return (request, response) => {
+    lastAsked = Date.now()
     if (!URL.canParse(`http://${request.headers.host ?? ''}`)) {
       response.writeHead(400, { 'content-type': 'text/plain' }).end('The request names no host.')
       return
     }
     squeeze(request, response, () => files(request, response, () => void program(request, response)))
   }
+}
+
+/** A demo studio that was opened to be walked round ends with the program it was opened from, or an hour after the last look. */
+function endWithNobodyThere() {
+  process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'))
+  setInterval(() => {
+    if (Date.now() - lastAsked > 3_600_000) process.kill(process.pid, 'SIGTERM')
+  }, 60_000).unref()
 }
 
 let loading

@@ -31,6 +31,13 @@ export const savePaintingRequest = z.object({ painting: paintingSchema, seen })
 export const saveLayerRequest = z.object({ layer: plannedLayerSchema, seen })
 /** Several layers of one painting, added and changed in one step. */
 export const saveLayersRequest = z.object({ layers: z.array(saveLayerRequest).min(1).max(60) })
+/** A picture as it stands on the easel: what is on it, since when, and what is to come. */
+export const beginStandingRequest = z.object({
+  painting: paintingSchema,
+  /** Mediums they are planned with; one that is there already stays as it is. */
+  mediums: z.array(mediumSchema).max(5).default([]),
+  layers: z.array(z.object({ layer: plannedLayerSchema, paintedAt: minuteSchema.nullable() })).max(60),
+})
 export const savePracticeRequest = z.object({ practice: practiceSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })
 export const removeRequest = z.object({ seen: z.number().int().min(0) })

@@ -66,7 +66,7 @@ describe('what brushes bring in', () => {
       ),
     )
   })
-  it('a layer painted with it is as fat as the heap, and no medium is counted for it', () => {
+  it('a layer painted with it is as fat as the heap, and neither medium nor thinner is counted for it', () => {
     const besides = [{ material: 'walnut', parts: 1.2 }]
     const made = mixOf({ paints: [{ ...umber, parts: 12 }], besides, wetThicknessUm: 60 }, findInLibrary)
     const spoilt = dosedWith(
@@ -77,7 +77,7 @@ describe('what brushes bring in', () => {
     )
     if (!made.ok || !spoilt.ok) throw new Error('umber and walnut can be reckoned')
     expect(made.mix.film.leanness).to.be.closeTo(spoilt.heap.leanness!, 1e-9)
-    expect(made.mix.film.mix.medium).to.equal(0)
+    expect(made.mix.film.mix).to.include({ medium: 0, thinner: 0 })
   })
   it('dips into a heap that is mixed go on record and on with the layer; into another they wait', () => {
     const mixed = { mediumMl: 0, drops: null, thinnerMl: 0, besides: [], ml: 5, at: '2026-11-26T10:00' }

@@ -72,7 +72,7 @@ export interface Film {
 /** What was on the brush, as shares of the wet mix by volume. */
 export interface MixShares {
   readonly medium: number
-  /** Thinner, and whatever else is in it besides. */
+  /** Thinner, and solvent stirred in besides. */
   readonly thinner: number
   readonly volatile: number
   /** Water alone. */
@@ -186,6 +186,7 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
   const paint = paintPortions(mixture.paints, findMaterial)
   if (!paint.ok) return paint
   const medium = mixture.medium ? toVolume(mixture.medium.ingredients, mixture.medium.parts) : []
+  const stirredIn: Ingredient[] = []
   const thinner: Ingredient[] = []
   if (mixture.thinner) {
     const material = findMaterial(mixture.thinner.material)
@@ -205,9 +206,14 @@ export function mixOf(mixture: Mixture, findMaterial: FindMaterial): MixResult {
         message: `No "${id}" is on the shelf. Say what else is really in it.`,
         path: ['besides', index, 'material'],
       }
-    thinner.push(ofVolume(material, parts))
+    // A solvent thins the paint; oil that a brush brings along, or a drop stirred in, makes another paint of it.
+    const portion = material.family === 'solvent' ? thinner : stirredIn
+    portion.push(ofVolume(material, parts))
   }
-  return mixOfPortions({ paint: paint.ingredients, medium, thinner }, mixture.wetThicknessUm)
+  return mixOfPortions(
+    { paint: [...paint.ingredients, ...stirredIn], medium, thinner },
+    mixture.wetThicknessUm,
+  )
 }
 
 /** Pigments and oil of several tubes, a part of each being 1 ml; fails, saying where, as a tube does. */

@@ -12,6 +12,7 @@ import { dateText, mlText, percentText } from '../../ui/format.ts'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { feelings, feelingWords } from './feelings.ts'
 import { Shopping } from './Shopping.tsx'
 
@@ -52,11 +53,15 @@ export function BatchList({ initial, shopping, judging }: ListProps) {
           />
         </span>
       </div>
-      {sorted.length === 0 && by === '' && (
-        <p className="font-read text-xl">
-          {asked ? 'No batch is called that.' : 'No batch is made yet. Open a medium and make it.'}
-        </p>
-      )}
+      {sorted.length === 0 &&
+        by === '' &&
+        (asked ? (
+          <p className="font-read text-xl">No batch is called that.</p>
+        ) : (
+          <Empty says="No batch is made yet. A jar you weigh out stands here with what is really in it, how much is left and how long it keeps.">
+            <BeginLink to="/mediums">Choose a medium to make</BeginLink>
+          </Empty>
+        ))}
       {by !== '' && sorted.length === 0 && <p className="text-soft">No batch has been felt for that yet.</p>}
       <ul>
         {sorted.map(({ id, title, state, useBy, leftMl, room, holds, feel }) => (

@@ -12,6 +12,7 @@ import { FindField } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
+import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { AlsoDue } from './AlsoDue.tsx'
 import { Backdrop } from './Backdrop.tsx'
 import { axisOver } from './axis.ts'
@@ -123,7 +124,9 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
         {progress < 1 && outlooks.size > 0 && `Foreseeing the chances: ${Math.round(100 * progress)} %`}
       </p>
       {horizon.entries.length === 0 && (
-        <p className="font-read text-xl">Nothing is painted or planned yet.</p>
+        <Empty says="Nothing is painted or planned yet. Every picture lies here along the calendar: what is to be painted when, and whether the days you promised will be kept.">
+          <BeginLink to="/paintings/begin">Describe the picture on the easel</BeginLink>
+        </Empty>
       )}
       <div className="relative">
         <Backdrop axis={axis} today={today} working={horizon.time} />

@@ -11,6 +11,7 @@ import type { ListPage } from '../../studio/paintingList.ts'
 import { read, send } from '../../ui/client.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { percentText } from '../../ui/format.ts'
+import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
@@ -79,7 +80,11 @@ export function MediumList({ initial }: ListProps) {
         </p>
       )}
       <Picker wish={wish} onWish={setWish} />
-      {initial.count === 0 && <p className="mt-4 font-read text-xl">No medium is written down yet.</p>}
+      {initial.count === 0 && (
+        <Empty says="No medium is written down yet. Each stands here with what it dries to, what it does on the brush, and how much of it paint bears.">
+          <BeginLink to="/mediums/begin">Look into the jar you use</BeginLink>
+        </Empty>
+      )}
       {asked && (
         <p role="status" className="mt-3 text-soft">
           {fitting.length === 0

@@ -12,6 +12,7 @@ import { dateText, dayText, upperFirst } from '../../ui/format.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
 import { VerdictWord } from '../../ui/Verdict.tsx'
+import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
@@ -93,11 +94,14 @@ export function PaintingList({ initial, judging }: ListProps) {
           {problem}
         </p>
       )}
-      {entries.length === 0 && (
-        <p className="font-read text-xl">
-          {asked || state ? 'No painting is like that.' : 'No painting is begun yet.'}
-        </p>
-      )}
+      {entries.length === 0 &&
+        (asked || state ? (
+          <p className="font-read text-xl">No painting is like that.</p>
+        ) : (
+          <Empty says="No painting is begun yet. Each stands here with its section, its verdict and the day its next layer may go on.">
+            <BeginLink to="/paintings/begin">Describe the one on the easel</BeginLink>
+          </Empty>
+        ))}
       <ul>
         {entries.map(
           ({

@@ -18,6 +18,7 @@ import { useEarly } from '../../ui/early.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
+import { ThreeWays } from './ThreeWays.tsx'
 import { NotPutAway } from './NotPutAway.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
 import { dateOf } from '../../core/plan/calendar.ts'
@@ -37,6 +38,8 @@ interface TodayProps {
   /** What falls due besides painting. */
   readonly ahead: readonly AheadItem[]
   readonly today: number
+  /** Whether nothing was ever put into the studio. */
+  readonly isNew: boolean
   /** Paintings still being judged. */
   readonly judging: number
 }
@@ -45,7 +48,7 @@ interface TodayProps {
 const moreAtATime = 40
 
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
-export function TodayView({ initial, batches, ahead, today, judging }: TodayProps) {
+export function TodayView({ initial, batches, ahead, today, isNew, judging }: TodayProps) {
   useDone()
   useEarly()
   const [shown, setShown] = useState(initial)
@@ -66,7 +69,9 @@ export function TodayView({ initial, batches, ahead, today, judging }: TodayProp
       <Judging left={judging} onDone={() => show(most)} />
       <NotPutAway days={notPutAway} />
       <DatesAtRisk dates={atRisk} />
-      {empty && batches.count === 0 && judging === 0 ? (
+      {isNew ? (
+        <ThreeWays />
+      ) : empty && batches.count === 0 && judging === 0 ? (
         <p className="font-read text-2xl">
           No painting has a layer yet.{' '}
           <a className="link" href="/paintings#new">
@@ -90,7 +95,7 @@ export function TodayView({ initial, batches, ahead, today, judging }: TodayProp
         </p>
       )}
       {batches.count > 0 && <BatchesToLookAt batches={batches} />}
-      <Ahead items={ahead} today={dateOf(today)} />
+      {!isNew && <Ahead items={ahead} today={dateOf(today)} />}
       <p className="text-[0.85rem] text-soft">
         Dates and chances are estimates; a finger on the thickest spot outranks them. Oily rags heat
         themselves: flat outdoors, or under water in a lidded metal can. The safety data sheet and local rules
