@@ -8,6 +8,7 @@ import { planOf } from '../src/document/brush.ts'
 import { paintFrom } from '../src/document/ownTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
 import { buoyEvents, buoys, ferryEvents, ferrySteps } from './delivered.ts'
+import { exercises } from './practice.ts'
 import { air, brushSets, cleaningJars, closings, containers } from './evening.ts'
 import { quincePatches } from './surface.ts'
 import { saltPanAreas, saltPanEvents, tube } from './saltPans.ts'
@@ -451,6 +452,7 @@ export function ternStreet(now: string): StudioDocument {
     trials: trialsOf(today),
     readings: yearOfReadings(today),
     closings: closings(today),
+    exercises: exercises(today),
     reminders: [
       {
         ...{ id: 'spacers', on: dateOf(today + 6), what: 'other' as const },

@@ -32,6 +32,8 @@ import { reminderSchema } from './reminder.ts'
 import type { Reminder } from './reminder.ts'
 import { closingSchema } from './closing.ts'
 import type { Closing } from './closing.ts'
+import { exerciseSchema } from './pieces/piece.ts'
+import type { Exercise } from './pieces/piece.ts'
 import { readingSchema } from './room.ts'
 import type { RoomReadingDocument } from './room.ts'
 import { swatchSchema } from './swatch.ts'
@@ -56,6 +58,7 @@ export interface Bodies {
   reading: RoomReadingDocument
   reminder: Reminder
   closing: Closing
+  exercise: Exercise
 }
 export type Kind = keyof Bodies
 
@@ -270,6 +273,16 @@ export const kinds: { readonly [K in Kind]: StoredKind<K> } = {
     upcasts: [],
     word: 'end of a day',
     titleOf: ({ on }) => on,
+    mentionsOf: none,
+    role: null,
+    judgedBy: [],
+  },
+  exercise: {
+    version: 1,
+    schema: exerciseSchema,
+    upcasts: [],
+    word: 'practice piece',
+    titleOf: ({ title }) => title,
     mentionsOf: none,
     role: null,
     judgedBy: [],

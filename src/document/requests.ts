@@ -11,6 +11,7 @@ import { reminderSchema } from './reminder.ts'
 import { readingSchema } from './room.ts'
 import { swatchSchema } from './swatch.ts'
 import { trialSchema } from './trial.ts'
+import { exerciseSchema } from './pieces/piece.ts'
 import { practiceSchema } from './practice.ts'
 import { paintingSchema, settingsSchema } from './studio.ts'
 import { mostAreas } from '../core/stack/area.ts'
@@ -38,6 +39,8 @@ export const beginStandingRequest = z.object({
   mediums: z.array(mediumSchema).max(5).default([]),
   layers: z.array(z.object({ layer: plannedLayerSchema, paintedAt: minuteSchema.nullable() })).max(60),
 })
+/** What was said of a practice piece, and what was found; the studio says when. */
+export const exerciseRequest = exerciseSchema.omit({ at: true })
 export const savePracticeRequest = z.object({ practice: practiceSchema, seen })
 export const saveSettingsRequest = z.object({ settings: settingsSchema, seen: z.number().int().min(0) })
 export const removeRequest = z.object({ seen: z.number().int().min(0) })

@@ -4,6 +4,7 @@ import { closingSchema } from './closing.ts'
 import { kinds, readWritten } from './kinds.ts'
 import type { Bodies, Kind, Reading } from './kinds.ts'
 import { layerSchema } from './layer.ts'
+import { exerciseSchema } from './pieces/piece.ts'
 import { practiceSchema } from './practice.ts'
 import { mediumSchema } from './recipe.ts'
 import { reminderSchema } from './reminder.ts'
@@ -28,7 +29,7 @@ const bodyVersions: Readonly<Record<number, Partial<Record<Kind, number>>>> = {
   2: { practice: 2, painting: 2, layer: 2, touch_test: 2 },
 }
 
-export const documentVersion = Math.max(...Object.keys(bodyVersions).map(Number))
+export const documentVersion = 2
 
 /** The version a kind's bodies have in a version of the document; null: no such document is known. */
 export const bodyVersionIn = (version: number, kind: Kind): number | null => {
@@ -51,6 +52,7 @@ export const documentLists = {
   readings: 'reading',
   reminders: 'reminder',
   closings: 'closing',
+  exercises: 'exercise',
 } as const satisfies Readonly<Record<string, Kind>>
 
 export type ListName = keyof typeof documentLists
@@ -73,6 +75,7 @@ export const studioDocumentSchema = z.object({
   readings: z.array(readingSchema).default([]),
   reminders: z.array(reminderSchema).default([]),
   closings: z.array(closingSchema).default([]),
+  exercises: z.array(exerciseSchema).default([]),
 })
 export type StudioDocument = z.infer<typeof studioDocumentSchema>
 

@@ -92,6 +92,7 @@ export interface Tables {
   reading: StoredRow & { parent_id: string }
   reminder: StoredRow
   closing: StoredRow
+  exercise: StoredRow
   known: KnownRow
   feed_entry: FeedEntryRow
   event: EventRow

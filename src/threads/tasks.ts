@@ -37,6 +37,8 @@ import { learnFromAll } from '../studio/learning.ts'
 import type { StudioLearnt } from '../studio/learning.ts'
 import { dayOf } from '../core/plan/calendar.ts'
 import type { StateId } from '../core/cure/states.ts'
+import type { KnownPiece } from '../document/pieces/score.ts'
+import { piecesJudged } from '../studio/practising.ts'
 import { paintingPromise } from '../studio/promises.ts'
 import type { PaintingPromise } from '../studio/promises.ts'
 import { rackOf } from '../studio/rack.ts'
@@ -216,3 +218,6 @@ export const lookIntoBackup = ({
       await copy.close()
     }
   })
+
+/** What is wrong with each practice piece that comes with the program. */
+export const judgePieces = ({ now }: { now: string }): readonly KnownPiece[] => piecesJudged(now)

@@ -38,76 +38,79 @@ import type * as r35 from '../pages/api/demo/index.ts'
 import type * as r36 from '../pages/api/demo/leave.ts'
 import type * as r37 from '../pages/api/done.ts'
 import type * as r38 from '../pages/api/evening.ts'
-import type * as r39 from '../pages/api/export/[id].ts'
-import type * as r40 from '../pages/api/export/index.ts'
-import type * as r41 from '../pages/api/export/schema.json.ts'
-import type * as r42 from '../pages/api/find.ts'
-import type * as r43 from '../pages/api/health.ts'
-import type * as r44 from '../pages/api/horizon.ts'
-import type * as r45 from '../pages/api/import/[id].ts'
-import type * as r46 from '../pages/api/import/index.ts'
-import type * as r47 from '../pages/api/inside.ts'
-import type * as r48 from '../pages/api/jobs/[id].ts'
-import type * as r49 from '../pages/api/judging.ts'
-import type * as r50 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r51 from '../pages/api/layers/[id]/index.ts'
-import type * as r52 from '../pages/api/layers/[id]/mixed.ts'
-import type * as r53 from '../pages/api/layers/[id]/painted.ts'
-import type * as r54 from '../pages/api/layers/[id]/plan.ts'
-import type * as r55 from '../pages/api/layers/[id]/touch.ts'
-import type * as r56 from '../pages/api/layers/index.ts'
-import type * as r57 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r58 from '../pages/api/mediums/[id]/index.ts'
-import type * as r59 from '../pages/api/mediums/[id]/replaced.ts'
-import type * as r60 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r61 from '../pages/api/mediums/index.ts'
-import type * as r62 from '../pages/api/owed.ts'
-import type * as r63 from '../pages/api/paintings/[id]/forget-address.ts'
-import type * as r64 from '../pages/api/paintings/[id]/index.ts'
-import type * as r65 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r66 from '../pages/api/paintings/[id]/letter.pdf.ts'
-import type * as r67 from '../pages/api/paintings/[id]/move.ts'
-import type * as r68 from '../pages/api/paintings/[id]/order.ts'
-import type * as r69 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r70 from '../pages/api/paintings/[id]/promise.ts'
-import type * as r71 from '../pages/api/paintings/[id]/sheet.pdf.ts'
-import type * as r72 from '../pages/api/paintings/[id]/varnish-done.ts'
-import type * as r73 from '../pages/api/paintings/index.ts'
-import type * as r74 from '../pages/api/paintings/standing.ts'
-import type * as r75 from '../pages/api/photos/[hash].ts'
-import type * as r76 from '../pages/api/practices/[id].ts'
-import type * as r77 from '../pages/api/practices/index.ts'
-import type * as r78 from '../pages/api/rack.ts'
-import type * as r79 from '../pages/api/readings.csv.ts'
-import type * as r80 from '../pages/api/readings/[id].ts'
-import type * as r81 from '../pages/api/readings/index.ts'
-import type * as r82 from '../pages/api/reminders/[id].ts'
-import type * as r83 from '../pages/api/reminders/index.ts'
-import type * as r84 from '../pages/api/room.ts'
-import type * as r85 from '../pages/api/scale/index.ts'
-import type * as r86 from '../pages/api/sensor.ts'
-import type * as r87 from '../pages/api/settings.ts'
-import type * as r88 from '../pages/api/shelf.csv.ts'
-import type * as r89 from '../pages/api/shelf/[id].ts'
-import type * as r90 from '../pages/api/shelf/index.ts'
-import type * as r91 from '../pages/api/shopping.ts'
-import type * as r92 from '../pages/api/since.ts'
-import type * as r93 from '../pages/api/swatches/[id]/index.ts'
-import type * as r94 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r95 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r96 from '../pages/api/swatches/index.ts'
-import type * as r97 from '../pages/api/telling.ts'
-import type * as r98 from '../pages/api/tests/[id].ts'
-import type * as r99 from '../pages/api/today.ts'
-import type * as r100 from '../pages/api/trials/[id].ts'
-import type * as r101 from '../pages/api/trials/index.ts'
-import type * as r102 from '../pages/api/tubes.csv.ts'
-import type * as r103 from '../pages/api/tubes/[id]/index.ts'
-import type * as r104 from '../pages/api/tubes/[id]/need.ts'
-import type * as r105 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r106 from '../pages/api/tubes/index.ts'
-import type * as r107 from '../pages/api/undo.ts'
-import type * as r108 from '../pages/api/used.ts'
+import type * as r39 from '../pages/api/exercises/index.ts'
+import type * as r40 from '../pages/api/export/[id].ts'
+import type * as r41 from '../pages/api/export/index.ts'
+import type * as r42 from '../pages/api/export/schema.json.ts'
+import type * as r43 from '../pages/api/find.ts'
+import type * as r44 from '../pages/api/health.ts'
+import type * as r45 from '../pages/api/horizon.ts'
+import type * as r46 from '../pages/api/import/[id].ts'
+import type * as r47 from '../pages/api/import/index.ts'
+import type * as r48 from '../pages/api/inside.ts'
+import type * as r49 from '../pages/api/jobs/[id].ts'
+import type * as r50 from '../pages/api/judging.ts'
+import type * as r51 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r52 from '../pages/api/layers/[id]/index.ts'
+import type * as r53 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r54 from '../pages/api/layers/[id]/painted.ts'
+import type * as r55 from '../pages/api/layers/[id]/plan.ts'
+import type * as r56 from '../pages/api/layers/[id]/touch.ts'
+import type * as r57 from '../pages/api/layers/index.ts'
+import type * as r58 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r59 from '../pages/api/mediums/[id]/index.ts'
+import type * as r60 from '../pages/api/mediums/[id]/replaced.ts'
+import type * as r61 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r62 from '../pages/api/mediums/index.ts'
+import type * as r63 from '../pages/api/owed.ts'
+import type * as r64 from '../pages/api/paintings/[id]/forget-address.ts'
+import type * as r65 from '../pages/api/paintings/[id]/index.ts'
+import type * as r66 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r67 from '../pages/api/paintings/[id]/letter.pdf.ts'
+import type * as r68 from '../pages/api/paintings/[id]/move.ts'
+import type * as r69 from '../pages/api/paintings/[id]/order.ts'
+import type * as r70 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r71 from '../pages/api/paintings/[id]/piece.json.ts'
+import type * as r72 from '../pages/api/paintings/[id]/promise.ts'
+import type * as r73 from '../pages/api/paintings/[id]/sheet.pdf.ts'
+import type * as r74 from '../pages/api/paintings/[id]/varnish-done.ts'
+import type * as r75 from '../pages/api/paintings/index.ts'
+import type * as r76 from '../pages/api/paintings/standing.ts'
+import type * as r77 from '../pages/api/photos/[hash].ts'
+import type * as r78 from '../pages/api/pieces/index.ts'
+import type * as r79 from '../pages/api/practices/[id].ts'
+import type * as r80 from '../pages/api/practices/index.ts'
+import type * as r81 from '../pages/api/rack.ts'
+import type * as r82 from '../pages/api/readings.csv.ts'
+import type * as r83 from '../pages/api/readings/[id].ts'
+import type * as r84 from '../pages/api/readings/index.ts'
+import type * as r85 from '../pages/api/reminders/[id].ts'
+import type * as r86 from '../pages/api/reminders/index.ts'
+import type * as r87 from '../pages/api/room.ts'
+import type * as r88 from '../pages/api/scale/index.ts'
+import type * as r89 from '../pages/api/sensor.ts'
+import type * as r90 from '../pages/api/settings.ts'
+import type * as r91 from '../pages/api/shelf.csv.ts'
+import type * as r92 from '../pages/api/shelf/[id].ts'
+import type * as r93 from '../pages/api/shelf/index.ts'
+import type * as r94 from '../pages/api/shopping.ts'
+import type * as r95 from '../pages/api/since.ts'
+import type * as r96 from '../pages/api/swatches/[id]/index.ts'
+import type * as r97 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r98 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r99 from '../pages/api/swatches/index.ts'
+import type * as r100 from '../pages/api/telling.ts'
+import type * as r101 from '../pages/api/tests/[id].ts'
+import type * as r102 from '../pages/api/today.ts'
+import type * as r103 from '../pages/api/trials/[id].ts'
+import type * as r104 from '../pages/api/trials/index.ts'
+import type * as r105 from '../pages/api/tubes.csv.ts'
+import type * as r106 from '../pages/api/tubes/[id]/index.ts'
+import type * as r107 from '../pages/api/tubes/[id]/need.ts'
+import type * as r108 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r109 from '../pages/api/tubes/index.ts'
+import type * as r110 from '../pages/api/undo.ts'
+import type * as r111 from '../pages/api/used.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -154,94 +157,99 @@ export interface Routes {
   'POST /api/demo/leave': typeof r36.POST
   'GET /api/done': typeof r37.GET
   'GET /api/evening': typeof r38.GET
-  'GET /api/export/{id}': typeof r39.GET
-  'GET /api/export': typeof r40.GET
-  'POST /api/export': typeof r40.POST
-  'GET /api/export/schema.json': typeof r41.GET
-  'GET /api/find': typeof r42.GET
-  'GET /api/health': typeof r43.GET
-  'GET /api/horizon': typeof r44.GET
-  'POST /api/import/{id}': typeof r45.POST
-  'DELETE /api/import/{id}': typeof r45.DELETE
-  'POST /api/import': typeof r46.POST
-  'GET /api/inside': typeof r47.GET
-  'GET /api/jobs/{id}': typeof r48.GET
-  'DELETE /api/jobs/{id}': typeof r48.DELETE
-  'GET /api/judging': typeof r49.GET
-  'POST /api/layers/{id}/corrected': typeof r50.POST
-  'DELETE /api/layers/{id}': typeof r51.DELETE
-  'POST /api/layers/{id}/mixed': typeof r52.POST
-  'POST /api/layers/{id}/painted': typeof r53.POST
-  'DELETE /api/layers/{id}/painted': typeof r53.DELETE
-  'POST /api/layers/{id}/plan': typeof r54.POST
-  'POST /api/layers/{id}/touch': typeof r55.POST
-  'PUT /api/layers': typeof r56.PUT
-  'POST /api/mediums/{id}/consequences': typeof r57.POST
-  'GET /api/mediums/{id}': typeof r58.GET
-  'DELETE /api/mediums/{id}': typeof r58.DELETE
-  'POST /api/mediums/{id}/replaced': typeof r59.POST
-  'GET /api/mediums/{id}/sheet.pdf': typeof r60.GET
-  'GET /api/mediums': typeof r61.GET
-  'PUT /api/mediums': typeof r61.PUT
-  'GET /api/owed': typeof r62.GET
-  'POST /api/paintings/{id}/forget-address': typeof r63.POST
-  'GET /api/paintings/{id}': typeof r64.GET
-  'DELETE /api/paintings/{id}': typeof r64.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r65.PUT
-  'GET /api/paintings/{id}/letter.pdf': typeof r66.GET
-  'POST /api/paintings/{id}/move': typeof r67.POST
-  'PUT /api/paintings/{id}/order': typeof r68.PUT
-  'PUT /api/paintings/{id}/photo': typeof r69.PUT
-  'GET /api/paintings/{id}/promise': typeof r70.GET
-  'GET /api/paintings/{id}/sheet.pdf': typeof r71.GET
-  'POST /api/paintings/{id}/varnish-done': typeof r72.POST
-  'GET /api/paintings': typeof r73.GET
-  'PUT /api/paintings': typeof r73.PUT
-  'POST /api/paintings/standing': typeof r74.POST
-  'GET /api/photos/{hash}': typeof r75.GET
-  'DELETE /api/practices/{id}': typeof r76.DELETE
-  'PUT /api/practices': typeof r77.PUT
-  'GET /api/rack': typeof r78.GET
-  'GET /api/readings.csv': typeof r79.GET
-  'POST /api/readings.csv': typeof r79.POST
-  'DELETE /api/readings/{id}': typeof r80.DELETE
-  'PUT /api/readings': typeof r81.PUT
-  'DELETE /api/reminders/{id}': typeof r82.DELETE
-  'PUT /api/reminders': typeof r83.PUT
-  'GET /api/room': typeof r84.GET
-  'GET /api/scale': typeof r85.GET
-  'POST /api/scale': typeof r85.POST
-  'GET /api/sensor': typeof r86.GET
-  'POST /api/sensor': typeof r86.POST
-  'GET /api/settings': typeof r87.GET
-  'PUT /api/settings': typeof r87.PUT
-  'GET /api/shelf.csv': typeof r88.GET
-  'POST /api/shelf.csv': typeof r88.POST
-  'GET /api/shelf/{id}': typeof r89.GET
-  'DELETE /api/shelf/{id}': typeof r89.DELETE
-  'GET /api/shelf': typeof r90.GET
-  'PUT /api/shelf': typeof r90.PUT
-  'GET /api/shopping': typeof r91.GET
-  'GET /api/since': typeof r92.GET
-  'DELETE /api/swatches/{id}': typeof r93.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r94.PUT
-  'POST /api/swatches/{id}/touch': typeof r95.POST
-  'PUT /api/swatches': typeof r96.PUT
-  'GET /api/telling': typeof r97.GET
-  'PUT /api/tests/{id}': typeof r98.PUT
-  'DELETE /api/tests/{id}': typeof r98.DELETE
-  'GET /api/today': typeof r99.GET
-  'DELETE /api/trials/{id}': typeof r100.DELETE
-  'PUT /api/trials': typeof r101.PUT
-  'POST /api/trials': typeof r101.POST
-  'GET /api/tubes.csv': typeof r102.GET
-  'POST /api/tubes.csv': typeof r102.POST
-  'GET /api/tubes/{id}': typeof r103.GET
-  'DELETE /api/tubes/{id}': typeof r103.DELETE
-  'GET /api/tubes/{id}/need': typeof r104.GET
-  'PUT /api/tubes/{id}/photo': typeof r105.PUT
-  'GET /api/tubes': typeof r106.GET
-  'PUT /api/tubes': typeof r106.PUT
-  'POST /api/undo': typeof r107.POST
-  'GET /api/used': typeof r108.GET
+  'GET /api/exercises': typeof r39.GET
+  'POST /api/exercises': typeof r39.POST
+  'GET /api/export/{id}': typeof r40.GET
+  'GET /api/export': typeof r41.GET
+  'POST /api/export': typeof r41.POST
+  'GET /api/export/schema.json': typeof r42.GET
+  'GET /api/find': typeof r43.GET
+  'GET /api/health': typeof r44.GET
+  'GET /api/horizon': typeof r45.GET
+  'POST /api/import/{id}': typeof r46.POST
+  'DELETE /api/import/{id}': typeof r46.DELETE
+  'POST /api/import': typeof r47.POST
+  'GET /api/inside': typeof r48.GET
+  'GET /api/jobs/{id}': typeof r49.GET
+  'DELETE /api/jobs/{id}': typeof r49.DELETE
+  'GET /api/judging': typeof r50.GET
+  'POST /api/layers/{id}/corrected': typeof r51.POST
+  'DELETE /api/layers/{id}': typeof r52.DELETE
+  'POST /api/layers/{id}/mixed': typeof r53.POST
+  'POST /api/layers/{id}/painted': typeof r54.POST
+  'DELETE /api/layers/{id}/painted': typeof r54.DELETE
+  'POST /api/layers/{id}/plan': typeof r55.POST
+  'POST /api/layers/{id}/touch': typeof r56.POST
+  'PUT /api/layers': typeof r57.PUT
+  'POST /api/mediums/{id}/consequences': typeof r58.POST
+  'GET /api/mediums/{id}': typeof r59.GET
+  'DELETE /api/mediums/{id}': typeof r59.DELETE
+  'POST /api/mediums/{id}/replaced': typeof r60.POST
+  'GET /api/mediums/{id}/sheet.pdf': typeof r61.GET
+  'GET /api/mediums': typeof r62.GET
+  'PUT /api/mediums': typeof r62.PUT
+  'GET /api/owed': typeof r63.GET
+  'POST /api/paintings/{id}/forget-address': typeof r64.POST
+  'GET /api/paintings/{id}': typeof r65.GET
+  'DELETE /api/paintings/{id}': typeof r65.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r66.PUT
+  'GET /api/paintings/{id}/letter.pdf': typeof r67.GET
+  'POST /api/paintings/{id}/move': typeof r68.POST
+  'PUT /api/paintings/{id}/order': typeof r69.PUT
+  'PUT /api/paintings/{id}/photo': typeof r70.PUT
+  'GET /api/paintings/{id}/piece.json': typeof r71.GET
+  'GET /api/paintings/{id}/promise': typeof r72.GET
+  'GET /api/paintings/{id}/sheet.pdf': typeof r73.GET
+  'POST /api/paintings/{id}/varnish-done': typeof r74.POST
+  'GET /api/paintings': typeof r75.GET
+  'PUT /api/paintings': typeof r75.PUT
+  'POST /api/paintings/standing': typeof r76.POST
+  'GET /api/photos/{hash}': typeof r77.GET
+  'GET /api/pieces': typeof r78.GET
+  'POST /api/pieces': typeof r78.POST
+  'DELETE /api/practices/{id}': typeof r79.DELETE
+  'PUT /api/practices': typeof r80.PUT
+  'GET /api/rack': typeof r81.GET
+  'GET /api/readings.csv': typeof r82.GET
+  'POST /api/readings.csv': typeof r82.POST
+  'DELETE /api/readings/{id}': typeof r83.DELETE
+  'PUT /api/readings': typeof r84.PUT
+  'DELETE /api/reminders/{id}': typeof r85.DELETE
+  'PUT /api/reminders': typeof r86.PUT
+  'GET /api/room': typeof r87.GET
+  'GET /api/scale': typeof r88.GET
+  'POST /api/scale': typeof r88.POST
+  'GET /api/sensor': typeof r89.GET
+  'POST /api/sensor': typeof r89.POST
+  'GET /api/settings': typeof r90.GET
+  'PUT /api/settings': typeof r90.PUT
+  'GET /api/shelf.csv': typeof r91.GET
+  'POST /api/shelf.csv': typeof r91.POST
+  'GET /api/shelf/{id}': typeof r92.GET
+  'DELETE /api/shelf/{id}': typeof r92.DELETE
+  'GET /api/shelf': typeof r93.GET
+  'PUT /api/shelf': typeof r93.PUT
+  'GET /api/shopping': typeof r94.GET
+  'GET /api/since': typeof r95.GET
+  'DELETE /api/swatches/{id}': typeof r96.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r97.PUT
+  'POST /api/swatches/{id}/touch': typeof r98.POST
+  'PUT /api/swatches': typeof r99.PUT
+  'GET /api/telling': typeof r100.GET
+  'PUT /api/tests/{id}': typeof r101.PUT
+  'DELETE /api/tests/{id}': typeof r101.DELETE
+  'GET /api/today': typeof r102.GET
+  'DELETE /api/trials/{id}': typeof r103.DELETE
+  'PUT /api/trials': typeof r104.PUT
+  'POST /api/trials': typeof r104.POST
+  'GET /api/tubes.csv': typeof r105.GET
+  'POST /api/tubes.csv': typeof r105.POST
+  'GET /api/tubes/{id}': typeof r106.GET
+  'DELETE /api/tubes/{id}': typeof r106.DELETE
+  'GET /api/tubes/{id}/need': typeof r107.GET
+  'PUT /api/tubes/{id}/photo': typeof r108.PUT
+  'GET /api/tubes': typeof r109.GET
+  'PUT /api/tubes': typeof r109.PUT
+  'POST /api/undo': typeof r110.POST
+  'GET /api/used': typeof r111.GET
 }

@@ -6,6 +6,7 @@ import { practices } from './0005-practices.ts'
 import { tubes } from './0006-tubes.ts'
 import { shelf } from './0002-shelf.ts'
 import { evening } from './0008-evening.ts'
+import { exercises } from './0009-exercises.ts'
 import { time } from './0007-time.ts'
 
 /** Forward only, in this order. A migration that has been released is never edited. */
@@ -18,4 +19,5 @@ export const migrations: Record<string, Migration> = {
   '0006-tubes': tubes,
   '0007-time': time,
   '0008-evening': evening,
+  '0009-exercises': exercises,
 }

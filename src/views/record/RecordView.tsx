@@ -47,6 +47,13 @@ export function RecordView({
           >
             On paper (PDF)
           </a>
+          <a
+            className="inline-flex min-h-11 items-center link"
+            href={`/api/paintings/${picture.painting.id}/piece.json`}
+            download
+          >
+            As a practice piece
+          </a>
         </p>
       </header>
       <SaveLine desk={desk} state={state} />

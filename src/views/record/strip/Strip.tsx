@@ -4,12 +4,11 @@ import { dateOf, dayOf } from '../../../core/plan/calendar.ts'
 import { asItWas, daysOfLife } from '../../../document/asItWas.ts'
 import { assess } from '../../../document/assess.ts'
 import type { Assessment } from '../../../document/assess.ts'
-import { layerColour } from '../../../document/layerColour.ts'
-import { folded } from '../../../document/picture.ts'
 import type { Picture } from '../../../document/picture.ts'
 import { filmsOn, stateOfFilms } from '../../../document/stateReached.ts'
 import type { FilmOnDay } from '../../../document/stateReached.ts'
 import { findInStudio } from '../../../document/studioMaterials.ts'
+import { sectionAt, SmallSection } from '../../../ui/paint/SmallSection.tsx'
 import { dateText, dayText, umText } from '../../../ui/format.ts'
 
 const mostSections = 24
@@ -36,7 +35,7 @@ export function Strip({ picture }: { readonly picture: Picture }) {
               className="grid min-h-11 w-16 justify-items-center border border-transparent px-1 pt-1 aria-pressed:border-ink aria-pressed:bg-sheet"
               onClick={() => setChosen(one)}
             >
-              <Small section={sections[at]!} most={most} />
+              <SmallSection section={sections[at]!} most={most} />
               <span className="text-[0.72rem] leading-tight text-soft">{dateText(dateOf(one))}</span>
             </button>
           </li>
@@ -58,59 +57,6 @@ export function Strip({ picture }: { readonly picture: Picture }) {
       </label>
       <OnThatDay picture={picture} day={day} />
     </section>
-  )
-}
-
-interface SmallSection {
-  readonly films: readonly { readonly colour: string; readonly um: number }[]
-  readonly um: number
-}
-
-/** The thickest core of a day, film by film; nothing is judged or forecast for it. */
-function sectionAt(picture: Picture, day: number): SmallSection {
-  const then = asItWas(picture, day)
-  const find = findInStudio(picture.shelf)
-  const cores = folded(then, find).areas.map(({ strata }): SmallSection => {
-    const films = strata
-      .filter(({ goneBy }) => goneBy === null)
-      .map(({ event, thickestUm }) => ({ colour: layerColour(then.layers[event]!, find), um: thickestUm }))
-    return { films, um: films.reduce((sum, { um }) => sum + um, 0) }
-  })
-  return cores.reduce((most, one) => (one.um > most.um ? one : most), { films: [], um: 0 })
-}
-
-const [high, groundHigh] = [56, 6]
-
-function Small({ section, most }: { readonly section: SmallSection; readonly most: number }) {
-  let y = high - groundHigh
-  return (
-    <svg width="40" height={high} aria-hidden="true">
-      <rect
-        x="0"
-        y={high - groundHigh}
-        width="40"
-        height={groundHigh}
-        fill="#e9e2d0"
-        stroke="#8a8170"
-        strokeWidth="0.5"
-      />
-      {section.films.map(({ colour, um }, at) => {
-        const tall = 2 + (um / most) * (high - groundHigh - 2 * section.films.length)
-        y -= tall
-        return (
-          <rect
-            key={at}
-            x="0"
-            y={y}
-            width="40"
-            height={tall}
-            fill={colour}
-            stroke="#1f1b16"
-            strokeWidth="0.4"
-          />
-        )
-      })}
-    </svg>
   )
 }
 
