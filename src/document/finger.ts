@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { checkIds } from '../core/cure/checks.ts'
-import { idSchema, minuteSchema, noteSchema, photoSchema } from './values.ts'
+import { idSchema, minuteSchema, noteSchema, photoSchema, tappedSchema } from './values.ts'
 
 /** A hand on a film, a layer's or a swatch's: which check, when, and what it found. */
 export const fingerSchema = z.object({
@@ -23,6 +23,7 @@ export const fingerToldSchema = fingerSchema.omit({ id: true, counts: true }).ex
   where: fingerSchema.shape.where.unwrap().optional(),
   photo: photoSchema.nullable().optional(),
   note: noteSchema.optional(),
+  tapped: tappedSchema,
 })
 export type FingerTold = z.infer<typeof fingerToldSchema>
 

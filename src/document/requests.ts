@@ -15,7 +15,7 @@ import { exerciseSchema } from './pieces/piece.ts'
 import { practiceSchema } from './practice.ts'
 import { paintingSchema, settingsSchema } from './studio.ts'
 import { mostAreas } from '../core/stack/area.ts'
-import { dateSchema, idSchema, minuteSchema, nameSchema } from './values.ts'
+import { dateSchema, idSchema, minuteSchema, nameSchema, tappedSchema } from './values.ts'
 
 /** Bodies of the writes. `seen` is the revision the painter was looking at; null adds. */
 
@@ -57,6 +57,7 @@ export const paintedRequest = z.object({
   paintedAt: minuteSchema.optional(),
   /** Where it was painted, where that is not as planned; empty: everywhere. */
   areas: z.array(nameSchema).max(mostAreas).optional(),
+  tapped: tappedSchema,
 })
 export const correctedRequest = correctionSchema
 export const touchRequest = fingerToldSchema

@@ -24,6 +24,9 @@ export const minuteSchema = z
     'Write the time as 2026-11-24T15:00.',
   )
 
+/** When it was tapped on a page that may have had to wait with it; it counts where the studio's clock is past it. */
+export const tappedSchema = minuteSchema.optional()
+
 export const unitSchema = z.enum(unitIds, { error: `Use one of these units: ${unitIds.join(', ')}.` })
 const quantity = z
   .number('Write a number.')

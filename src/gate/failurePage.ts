@@ -1,6 +1,8 @@
 /** The page shown when a page cannot be made. It needs nothing of the studio, so it can always be shown. */
 
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (letter) => `&#${letter.codePointAt(0)!};`)
+/** Text as it may stand in a page. */
+export const escaped = (text: string): string =>
+  text.replace(/[&<>"']/g, (letter) => `&#${letter.codePointAt(0)!};`)
 
 export const failurePage = (status: number, title: string, sentence: string): Response =>
   new Response(

@@ -56,5 +56,9 @@ export async function answered(ask: () => Promise<Response>): Promise<Reply<unkn
   }
 }
 
-/** Whether it may be carried out later as it stands: nobody answered, or the studio could not write just then. */
-export const isForLater = ({ status }: Refusal): boolean => status === 0 || status >= 500
+/**
+ * Whether it may be carried out later as it stands: nobody answered, the studio could not write just then, or it first
+ * asks this device for its passphrase again.
+ */
+export const isForLater = ({ status }: Refusal): boolean =>
+  status === 0 || status >= 500 || status === 401 || status === 429

@@ -16,6 +16,10 @@ export interface Write {
   readonly once?: string | null
 }
 
+/** When something was done that was tapped earlier than it is written: the tap, unless that is yet to come. */
+export const doneAt = ({ at }: Write, tapped: string | undefined): string =>
+  tapped !== undefined && tapped < at ? tapped : at
+
 /** What is to be done, as the history will tell it. */
 export interface Plan {
   readonly what: string

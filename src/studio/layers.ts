@@ -8,7 +8,7 @@ import type { Trx } from '../store/database.ts'
 import { bare, changedFields, StaleWrite } from '../store/history.ts'
 import type { Wish } from '../store/history.ts'
 import { find, listOf } from '../store/records.ts'
-import { commit, findOrRefuse } from './commit.ts'
+import { commit, doneAt, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { paintsOfToday } from './paintsOfToday.ts'
@@ -116,14 +116,14 @@ export const planLayer = (write: Write, id: string, on: string | null): Promise<
 /** Logs a finger on a layer. Without a minute it is now, or, should the clock have gone back, the minute it was painted. */
 export const logTouch = (
   write: Write,
-  { at, layerId, ...told }: FingerTold & { readonly layerId: string },
+  { at, tapped, layerId, ...told }: FingerTold & { readonly layerId: string },
 ): Promise<Written> =>
   commit(write, async (trx) => {
     const layer = await findOrRefuse(trx, 'layer', layerId)
     const id = crypto.randomUUID()
     const body = {
       layerId,
-      ...blankFinger({ ...told, id, at: at ?? latest([write.at, paintedAtOf(layer)]) }),
+      ...blankFinger({ ...told, id, at: at ?? latest([doneAt(write, tapped), paintedAtOf(layer)]) }),
     }
     return {
       what: `Touched ${layer.name}`,

@@ -12,7 +12,7 @@ import type { Trx } from '../store/database.ts'
 import { bare, changedFields } from '../store/history.ts'
 import { find, listByIds, listOf } from '../store/records.ts'
 import { closureOf } from './closure.ts'
-import { commit, findOrRefuse } from './commit.ts'
+import { commit, doneAt, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { refused } from './refused.ts'
@@ -24,6 +24,8 @@ import { paintsOfToday } from './paintsOfToday.ts'
 export interface PaintedFacts {
   readonly paintedAt?: string | undefined
   readonly areas?: readonly string[] | undefined
+  /** When it was tapped. */
+  readonly tapped?: string | undefined
 }
 
 /**
@@ -33,7 +35,7 @@ export interface PaintedFacts {
 export const logPainted = (
   write: Write,
   layerId: string,
-  { paintedAt, areas }: PaintedFacts = {},
+  { paintedAt, areas, tapped }: PaintedFacts = {},
 ): Promise<Written> =>
   commit(write, async (trx) => {
     const { revision, ...plan } = await findOrRefuse(trx, 'layer', layerId)
@@ -42,7 +44,7 @@ export const logPainted = (
     const lower = (await listOf(trx, 'layer', [layer.paintingId])).filter(
       (one) => one.position < layer.position && overlap(brushOf(one), layer),
     )
-    const at = paintedAt ?? latest([write.at, ...lower.map(paintedAtOf)])
+    const at = paintedAt ?? latest([doneAt(write, tapped), ...lower.map(paintedAtOf)])
     const painted = await asUsed(trx, at, planOf(layer))
     return {
       what: `Painted ${layer.name}`,

@@ -8,7 +8,7 @@ import type { SwatchTold } from '../document/requests.ts'
 import type { Swatch } from '../document/swatch.ts'
 import type { Database, Trx } from '../store/database.ts'
 import { find, list } from '../store/records.ts'
-import { commit, findOrRefuse } from './commit.ts'
+import { commit, doneAt, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { latest } from './integrity.ts'
 import { asUsed } from './painted.ts'
@@ -64,7 +64,11 @@ export const removeSwatch = (write: Write, id: string, seen: number): Promise<Wr
   }))
 
 /** Logs a hand on a swatch. */
-export const touchSwatch = (write: Write, id: string, { at, ...told }: FingerTold): Promise<Written> =>
+export const touchSwatch = (
+  write: Write,
+  id: string,
+  { at, tapped, ...told }: FingerTold,
+): Promise<Written> =>
   commit(write, async (trx) => {
     const { revision, ...swatch } = await findOrRefuse(trx, 'swatch', id)
     if (at && at < swatch.laid.at)
@@ -72,7 +76,7 @@ export const touchSwatch = (write: Write, id: string, { at, ...told }: FingerTol
     const finger = blankFinger({
       ...told,
       id: crypto.randomUUID(),
-      at: at ?? latest([write.at, swatch.laid.at]),
+      at: at ?? latest([doneAt(write, tapped), swatch.laid.at]),
     })
     const body = { ...swatch, fingers: [...swatch.fingers, finger] }
     return {

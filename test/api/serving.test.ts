@@ -213,6 +213,64 @@ describe('the passphrase over HTTP', () => {
   })
 })
 
+describe('a device that gave the passphrase', () => {
+  const signIn = (url: string, phrase: string, to = '/shelf') =>
+    fetch(`${url}/sign-in?to=${encodeURIComponent(to)}`, {
+      method: 'POST',
+      redirect: 'manual',
+      headers: { 'content-type': 'application/x-www-form-urlencoded' },
+      body: new URLSearchParams({ phrase }),
+    })
+  const start = async (phrase: string, given: Parameters<typeof startServer>[0]) => {
+    process.env['GRELTA_PASSPHRASE'] = phrase
+    const server = await startServer(given)
+    delete process.env['GRELTA_PASSPHRASE']
+    return server
+  }
+  const cookieOf = (response: Response): string => response.headers.get('set-cookie')!.split(';')[0]!
+  const statusWith = async (url: string, cookie: string): Promise<number> =>
+    (await fetch(`${url}/api/settings`, { headers: { cookie } })).status
+
+  it('is remembered over a restart until it signs out, or the phrase is another', async function () {
+    this.timeout(120_000)
+    const port = await freePort()
+    let server = await start('chalk', { port })
+    expect((await signIn(server.url, 'umber')).status).to.equal(401)
+    const entered = await signIn(server.url, 'chalk')
+    expect([entered.status, entered.headers.get('location')]).to.deep.equal([303, '/shelf'])
+    const [first, second] = [cookieOf(entered), cookieOf(await signIn(server.url, 'chalk'))]
+    await server.stop()
+    server = await start('chalk', { port, folder: server.folder })
+    expect(await statusWith(server.url, first)).to.equal(200)
+    const left = await fetch(`${server.url}/sign-out`, {
+      method: 'POST',
+      redirect: 'manual',
+      headers: { cookie: first },
+    })
+    expect(left.status).to.equal(303)
+    expect([await statusWith(server.url, first), await statusWith(server.url, second)]).to.deep.equal([
+      401, 200,
+    ])
+    await server.stop()
+    server = await start('ochre', { port, folder: server.folder })
+    expect(await statusWith(server.url, second)).to.equal(401)
+    await server.kill()
+  })
+  it('is sent on to pages of the studio only, and another site cannot sign it in', async function () {
+    this.timeout(60_000)
+    const server = await start('chalk', {})
+    for (const to of ['https://elsewhere.example', '//elsewhere.example', '/\\elsewhere.example'])
+      expect((await signIn(server.url, 'chalk', to)).headers.get('location'), to).to.equal('/')
+    const foreign = await fetch(`${server.url}/sign-in`, {
+      method: 'POST',
+      headers: { origin: 'https://elsewhere.example' },
+      body: new URLSearchParams({ phrase: 'chalk' }),
+    })
+    expect(foreign.status).to.equal(403)
+    await server.kill()
+  })
+})
+
 describe('the routes as the views know them', () => {
   it('are those of the endpoint files', () => {
     expect(readFileSync('src/ui/routes.ts', 'utf8')).to.equal(routesSource)

@@ -1,3 +1,4 @@
+import { minuteAt } from '../../core/plan/calendar.ts'
 import { useState } from 'react'
 import { brushClash, vehicleNames, vehicleOf } from '../../core/evening/brushSet.ts'
 import { brushedFilm } from '../../document/brushedFilm.ts'
@@ -28,7 +29,13 @@ export function PaintedNow({ layer, edited, onLayer }: NowProps) {
   const toggle = (id: string): void =>
     setAreas(areas.includes(id) ? areas.filter((one) => one !== id) : [...areas, id])
   const logged = (id: string) =>
-    act(requestTo('POST /api/layers/{id}/painted', { areas: [...areas] }, { params: { id } }))
+    act(
+      requestTo(
+        'POST /api/layers/{id}/painted',
+        { areas: [...areas], tapped: minuteAt(new Date()) },
+        { params: { id } },
+      ),
+    )
   const paint = async (): Promise<void> => {
     if (!isPainted) {
       onLayer(layer.id)

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Forecast } from '../../core/cure/forecast.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
+import { dayOf, minuteAt } from '../../core/plan/calendar.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import type { Area } from '../../core/stack/area.ts'
 import { paintedAtOf } from '../../document/brush.ts'
@@ -44,7 +44,11 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
       <button
         type="button"
         className="button button-ink min-h-11"
-        onClick={() => void edited.act(requestTo('POST /api/layers/{id}/painted', {}, { params }))}
+        onClick={() =>
+          void edited.act(
+            requestTo('POST /api/layers/{id}/painted', { tapped: minuteAt(new Date()) }, { params }),
+          )
+        }
       >
         {isRemoval(layer.event.kind) ? 'Done just now' : 'Painted just now'}
       </button>
@@ -54,7 +58,9 @@ function LayerActions({ layer, forecasts, edited }: RecordProps) {
       doubtful={doubtfulPasses(forecasts, edited.picture.today - dayOf(paintedAt)!)}
       onFinger={(finger) => {
         setTouching(false)
-        void edited.act(requestTo('POST /api/layers/{id}/touch', finger, { params }))
+        void edited.act(
+          requestTo('POST /api/layers/{id}/touch', { ...finger, tapped: minuteAt(new Date()) }, { params }),
+        )
       }}
     />
   ) : (

@@ -1,27 +1,27 @@
 import { mayBeDoneInShort } from '../../core/finish/mayBeDone.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { inTheArea } from '../../core/words.ts'
 import { undatedBecause } from '../../core/plan/forward.ts'
 import { fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
 import type { Morning, Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
-import { read, send } from '../../ui/client.ts'
-import type { Reply } from '../../ui/client.ts'
+import type { Desk, Outcome, Standing } from '../../saving/desk.ts'
+import { read, requestTo } from '../../ui/client.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import type { BatchEntry } from '../../studio/batchList.ts'
 import { hourText } from '../../document/dateText.ts'
 import { chanceText, datesText, dateText, dayText, mlText } from '../../ui/format.ts'
 import { goAndSay, useDone } from '../../ui/done.ts'
-import { useEarly } from '../../ui/early.ts'
+import { useDesk } from '../../ui/useDesk.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
 import { ThreeWays } from './ThreeWays.tsx'
 import { NotPutAway } from './NotPutAway.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
-import { dateOf } from '../../core/plan/calendar.ts'
+import { dateOf, minuteAt } from '../../core/plan/calendar.ts'
 import type { AheadItem } from '../../studio/ahead.ts'
 import { TouchButtons } from '../../ui/touch/TouchButtons.tsx'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
@@ -50,7 +50,8 @@ const moreAtATime = 40
 /** The page to open in the morning: what can be painted, what should be touched, what is too early and until when. */
 export function TodayView({ initial, batches, ahead, today, isNew, judging }: TodayProps) {
   useDone()
-  useEarly()
+  const { desk, state } = useDesk('today', [])
+  useReloadOnceSent(state.standing)
   const [shown, setShown] = useState(initial)
   const [problem, setProblem] = useState<string | null>(null)
   /** How many of each group were asked for; null for as many as at first. */
@@ -67,6 +68,12 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   return (
     <>
       <Judging left={judging} onDone={() => show(most)} />
+      {state.message && (
+        <p role="alert" className="mb-4 border-l-[3px] border-unsound bg-sheet px-3 py-2">
+          {state.message}
+          {state.standing === 'kept' && ` Waiting to be sent: ${state.waiting}, in the order you tapped.`}
+        </p>
+      )}
       <NotPutAway days={notPutAway} />
       <DatesAtRisk dates={atRisk} />
       {isNew ? (
@@ -85,6 +92,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
             key={group.readiness}
             group={group}
             today={today}
+            act={desk.act}
             onMore={() => show(Math.min(100, group.entries.length + moreAtATime))}
           />
         ))
@@ -106,11 +114,22 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   )
 }
 
+/** What was kept while the server was away and is sent now changes the page: it is loaded anew. */
+function useReloadOnceSent(standing: Standing): void {
+  const wasKept = useRef(false)
+  useEffect(() => {
+    if (standing === 'kept') wasKept.current = true
+    else if (standing === 'saved' && wasKept.current) window.location.reload()
+  }, [standing])
+}
+
 function Group({
   group: { readiness, count, entries },
   today,
+  act,
   onMore,
 }: {
+  readonly act: Desk['act']
   readonly group: TodayGroup
   readonly today: number
   readonly onMore: () => void
@@ -125,7 +144,7 @@ function Group({
       {count === 0 && <p className="pt-2 text-soft">{none}</p>}
       <ul>
         {entries.map((entry) => (
-          <Entry key={entry.paintingId} entry={entry} today={today} />
+          <Entry key={entry.paintingId} entry={entry} today={today} act={act} />
         ))}
       </ul>
       {count > entries.length && (
@@ -184,26 +203,39 @@ function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: Li
   )
 }
 
-function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: number }) {
+function Entry({
+  entry,
+  today,
+  act,
+}: {
+  readonly entry: TodayEntry
+  readonly today: number
+  readonly act: Desk['act']
+}) {
   const { next, touch, readiness, worst, verdict, stage } = entry
   const [touching, setTouching] = useState(false)
   const [busy, setBusy] = useState(false)
-  const finish = (done: string) => (reply: Reply<{ event: number }>) => {
-    setBusy(false)
+  /** What was tapped and could not be sent yet. */
+  const [waits, setWaits] = useState<string | null>(null)
+  const finish = (done: string, outcome: Outcome): void => {
     setTouching(false)
-    if (!reply.ok) return say(reply.refusal.message)
-    goAndSay('/', done, reply.value.event)
+    if (outcome.is === 'done') return goAndSay('/', done, outcome.written.event)
+    setBusy(false)
+    if (outcome.is === 'refused') say(outcome.refusal.message)
+    else setWaits(done)
   }
   const told = (spot: TouchSpot, finger: Finger): void => {
     setBusy(true)
-    void send('POST /api/layers/{id}/touch', finger, { params: { id: spot.layerId } }).then(
-      finish(`${spot.name}: ${fingerWords(finger)}.`),
+    const touched = { ...finger, tapped: minuteAt(new Date()) }
+    void act(requestTo('POST /api/layers/{id}/touch', touched, { params: { id: spot.layerId } })).then(
+      (outcome) => finish(`${spot.name}: ${fingerWords(finger)}.`, outcome),
     )
   }
   const painted = (layer: NonNullable<TodayEntry['next']>): void => {
     setBusy(true)
-    void send('POST /api/layers/{id}/painted', {}, { params: { id: layer.layerId } }).then(
-      finish(`${layer.name} is painted.`),
+    const now = { tapped: minuteAt(new Date()) }
+    void act(requestTo('POST /api/layers/{id}/painted', now, { params: { id: layer.layerId } })).then(
+      (outcome) => finish(`${layer.name} is painted.`, outcome),
     )
   }
   return (
@@ -237,7 +269,11 @@ function Entry({ entry, today }: { readonly entry: TodayEntry; readonly today: n
         )}
       </div>
       <div className="flex flex-wrap justify-end gap-2 md:w-[19rem] sm:col-start-2 sm:row-span-2 sm:row-start-1 lg:col-start-3 lg:row-span-1">
-        {touching && touch ? (
+        {waits !== null ? (
+          <p role="status" className="text-[0.95rem]">
+            {waits} Kept on this device; it is sent when the server is back.
+          </p>
+        ) : touching && touch ? (
           <TouchButtons
             disabled={busy}
             doubtful={touch.doubtful}

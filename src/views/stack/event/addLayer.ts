@@ -1,3 +1,4 @@
+import { minuteAt } from '../../../core/plan/calendar.ts'
 import type { LayerWrite } from '../../../studio/layers.ts'
 import type { Outcome } from '../../../saving/desk.ts'
 import { requestTo } from '../../../ui/client.ts'
@@ -17,4 +18,4 @@ export async function addLayer(
 
 /** A layer that is planned is painted now. */
 export const paintedNow = ({ act }: Pick<EditedPicture, 'act'>, id: string): Promise<Outcome> =>
-  act(requestTo('POST /api/layers/{id}/painted', {}, { params: { id } }))
+  act(requestTo('POST /api/layers/{id}/painted', { tapped: minuteAt(new Date()) }, { params: { id } }))
