@@ -15,6 +15,10 @@ const pages = [
   '/batches',
   '/shelf',
   '/studio',
+  '/studio/data',
+  '/studio/practice',
+  '/paintings/begin',
+  '/mediums/begin',
   ...['/room/air', '/room/evening', '/room/inside', '/varnish', '/used'],
 ]
 

@@ -1,6 +1,5 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
-import { hazardsOf, neverSanded } from '../../core/materials/hazards.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { inTheArea } from '../../core/words.ts'
 import { verdicts } from '../../core/severity.ts'
@@ -8,7 +7,6 @@ import { covers, restId } from '../../core/stack/area.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import type { EventKind } from '../../core/stack/kinds.ts'
 import type { Area } from '../../core/stack/area.ts'
-import { groundOf } from '../../core/stack/support.ts'
 import { assess } from '../../document/assess.ts'
 import type { Assessment } from '../../document/assess.ts'
 import { areaCm2Of } from '../../document/area.ts'
@@ -17,7 +15,7 @@ import type { LayerDocument } from '../../document/layer.ts'
 import type { AssessedFinding, AssessedSpot } from '../../document/assess.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
 import type { Raise } from '../../document/plannedActual.ts'
-import { materialsUsed, practiceOfPainting } from '../../document/picture.ts'
+import { practiceOfPainting } from '../../document/picture.ts'
 import type { Picture } from '../../document/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import type { SolvedPicture } from '../../document/solved.ts'
@@ -26,7 +24,6 @@ import type { LayerWrite } from '../../studio/layers.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { requestTo, send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
-import { Cautions } from '../../ui/Cautions.tsx'
 import { Popup } from '../../ui/Popup.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { say } from '../../ui/messages.ts'
@@ -44,14 +41,12 @@ import { LayerEditor } from './LayerEditor.tsx'
 import type { NeedsProps } from './TubeNeeds.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
 import type { HintProps } from './Hints.tsx'
-import { Legend } from './Legend.tsx'
 import type { OnDayProps } from './OnDay.tsx'
 import type { SchoolsProps } from './schools/Schools.tsx'
 import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
 import { usePicture } from './usePicture.ts'
 import type { EditedPicture } from './usePicture.ts'
-import { useRested } from './useRested.ts'
 import { useLiving } from './useLiving.ts'
 import { useSolve } from './useSolve.ts'
 import type { Ending } from './useSolve.ts'
@@ -396,6 +391,14 @@ const namedAreas = ({ areas }: Assessment): readonly Area[] =>
 const maySwap = (layer: LayerDocument, neighbour: LayerDocument | undefined): boolean =>
   neighbour !== undefined && !layer.painted && !neighbour.painted
 
+const legend = later(() => import('./Legend.tsx').then(({ Legend: Loaded }) => Loaded))
+
+/** What the signs mean, in a place kept for it. */
+function Legend() {
+  const Loaded = useLater(legend)
+  return <div className="min-h-17 xl:min-h-12">{Loaded && <Loaded />}</div>
+}
+
 const handle = later(() => import('./OnDay.tsx').then(({ OnDay }) => OnDay))
 
 /** The handle of the living section, in a place kept for it. */
@@ -525,22 +528,9 @@ function Ready(props: { readonly picture: Picture; readonly ending: Ending }) {
   )
 }
 
-/** The cautions that belong to all that is in the layers, their mediums and their ground. */
-function Caution({ picture: shown }: { readonly picture: Picture }) {
-  const picture = useRested(shown)
-  const used = useMemo(() => {
-    const ground = picture.painting.ground ? groundOf(picture.painting.ground) : undefined
-    return [...materialsUsed(picture), ...(ground ? [ground] : [])]
-  }, [picture])
-  const mayNotBeSanded = hazardsOf(used).some((hazard) => neverSanded.includes(hazard))
-  return (
-    <div className="mt-3">
-      <Cautions materials={used} wet />
-      {mayNotBeSanded && (
-        <p className="text-[0.85rem] text-soft">
-          Some of it may never be sanded dry: wet and gloved, or not at all.
-        </p>
-      )}
-    </div>
-  )
+const cautions = later(() => import('./PictureCautions.tsx').then(({ PictureCautions }) => PictureCautions))
+
+function Caution({ picture }: { readonly picture: Picture }) {
+  const PictureCautions = useLater(cautions)
+  return PictureCautions && <PictureCautions picture={picture} />
 }

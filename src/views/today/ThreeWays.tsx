@@ -1,18 +1,14 @@
-import { useState } from 'react'
 import type { ReactNode } from 'react'
 import { send } from '../../ui/client.ts'
-import { say } from '../../ui/messages.ts'
+import { useJob } from '../../ui/job/useJob.ts'
 
 /** What an empty studio greets with: three ways in, none of them a form. */
 export function ThreeWays() {
-  const [isOpening, setOpening] = useState(false)
+  const job = useJob()
   const walk = async (): Promise<void> => {
-    setOpening(true)
-    const reply = await send('POST /api/demo', undefined!)
+    const opened = await job.follow('Opening it', () => send('POST /api/demo', undefined!))
     const { protocol, hostname } = window.location
-    if (reply.ok) return window.location.assign(`${protocol}//${hostname}:${reply.value.port}/`)
-    setOpening(false)
-    say(reply.refusal.message)
+    if (opened) window.location.assign(`${protocol}//${hostname}:${(opened as { port: number }).port}/`)
   }
   return (
     <section aria-label="Three ways in" className="mb-10">
@@ -44,13 +40,18 @@ export function ThreeWays() {
           <button
             type="button"
             className="button min-h-12 text-[1.05rem]"
-            disabled={isOpening}
+            disabled={job.working !== null}
             onClick={() => void walk()}
           >
-            {isOpening ? 'Opening it …' : 'Walk round it'}
+            {job.working ? 'Opening it …' : 'Walk round it'}
           </button>
         </Way>
       </ul>
+      {job.faults && (
+        <p role="alert" className="mt-4 text-unsound">
+          {job.faults[0]}
+        </p>
+      )}
     </section>
   )
 }
