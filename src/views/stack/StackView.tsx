@@ -1,5 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
+import type { ComponentType } from 'react'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { inTheArea } from '../../core/words.ts'
 import { verdicts } from '../../core/severity.ts'
@@ -34,13 +35,10 @@ import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
-import type { AgainstProps } from './event/Against.tsx'
 import { Findings } from './Findings.tsx'
 import type { FindingDeeds } from './Findings.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
-import type { NeedsProps } from './TubeNeeds.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
-import type { HintProps } from './Hints.tsx'
 import type { OnDayProps } from './OnDay.tsx'
 import type { SchoolsProps } from './schools/Schools.tsx'
 import { TopLine } from './TopLine.tsx'
@@ -481,21 +479,22 @@ function AsTable(props: { readonly picture: Picture; readonly assessment: Assess
   )
 }
 
-const against = later(() => import('./event/Against.tsx').then(({ default: Against }) => Against))
-
-/** A painted layer against its plan; told once the page answers. */
-function Compared(props: AgainstProps) {
-  const Against = useLater(against)
-  return Against && <Against {...props} />
+/** A part of the page that is told once it answers, and takes no place before. */
+function onceAnswered<Props extends object>(bring: () => Promise<ComponentType<Props>>) {
+  const part = later(bring)
+  return function OnceAnswered(props: Props) {
+    const Part = useLater(part)
+    return Part && <Part {...props} />
+  }
 }
 
-const needs = later(() => import('./TubeNeeds.tsx').then(({ TubeNeeds }) => TubeNeeds))
-
-/** What a layer wants of the painter's tubes; told once the page answers. */
-function Wanted(props: NeedsProps) {
-  const TubeNeeds = useLater(needs)
-  return TubeNeeds && <TubeNeeds {...props} />
-}
+/** A painted layer against its plan. */
+const Compared = onceAnswered(() => import('./event/Against.tsx').then(({ default: Against }) => Against))
+/** What a layer wants of the painter's tubes. */
+const Wanted = onceAnswered(() => import('./TubeNeeds.tsx').then(({ TubeNeeds }) => TubeNeeds))
+/** Soft habits of practice. */
+const Hints = onceAnswered(() => import('./Hints.tsx').then(({ HintList }) => HintList))
+const Caution = onceAnswered(() => import('./PictureCautions.tsx').then((loaded) => loaded.PictureCautions))
 
 const bringAdding = () => import('./event/newEvent.ts')
 type Adding = Awaited<ReturnType<typeof bringAdding>>
@@ -509,14 +508,6 @@ function Schools(props: SchoolsProps) {
   return SchoolsBeside ? <SchoolsBeside {...props} /> : <div className="mt-5 min-h-[4.6rem]" />
 }
 
-const hints = later(() => import('./Hints.tsx').then(({ HintList }) => HintList))
-
-/** Soft habits of practice; told once the page answers. */
-function Hints(props: HintProps) {
-  const HintList = useLater(hints)
-  return HintList && <HintList {...props} />
-}
-
 const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))
 
 /** When the picture is ready; told once it is played through, in a place kept for it. */
@@ -526,11 +517,4 @@ function Ready(props: { readonly picture: Picture; readonly ending: Ending }) {
   return (
     <div className="mt-5 min-h-[4.4rem] border-t border-rule pt-3">{Finish && <Finish {...props} />}</div>
   )
-}
-
-const cautions = later(() => import('./PictureCautions.tsx').then(({ PictureCautions }) => PictureCautions))
-
-function Caution({ picture }: { readonly picture: Picture }) {
-  const PictureCautions = useLater(cautions)
-  return PictureCautions && <PictureCautions picture={picture} />
 }
