@@ -53,6 +53,7 @@ export default tseslint.config(
         URL: 'readonly',
         document: 'readonly',
         localStorage: 'readonly',
+        location: 'readonly',
         matchMedia: 'readonly',
         addEventListener: 'readonly',
         removeEventListener: 'readonly',

@@ -98,7 +98,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
   const putNew = (made: (events: Adding) => readonly LayerWrite[]): void =>
     void bringAdding().then(
       (events) => put(made(events)),
-      () => say('Nothing was added: the studio’s server does not answer. Tap again once it does.'),
+      () => say('Not added: the studio’s server does not answer. Tap again.'),
     )
   const add = (kind: EventKind = 'paint'): void => putNew(({ newEvent }) => newEvent(picture, kind, area.id))
   const top = inArea.findLast(({ event, painted }) => painted && !isRemoval(event.kind)) ?? inArea.at(-1)

@@ -37,7 +37,7 @@ interface Solved extends Omit<Solve, 'isRefining' | 'ending'> {
 
 /** The hand rests so long before an edit is solved. */
 const settleMs = 60
-const failed = 'the dates could not be refined; they are the table’s estimate'
+const failed = 'the dates are the table’s estimate'
 
 /** Keeps a solve of the picture up to date in a worker. An edit ends the work on the picture before it. */
 export function useSolve(shown: Picture, initial: SolvedPicture): Solve {
