@@ -25,6 +25,16 @@ export const cellOf = (value: number | string | null | undefined): string =>
 export const toCsv = (columns: readonly string[], rows: readonly (readonly string[])[]): string =>
   Papa.unparse({ fields: [...columns], data: rows.map((row) => row.map(guarded)) }, { quotes: true })
 
+/** A number, or several with spaces between them. */
+const numbers = /^-?\d+(\.\d+)?( -?\d+(\.\d+)?)*$/
+
+/** The same list as it is written where numbers take a comma: semicolons part the cells then. */
+export function withDecimalComma(csv: string): string {
+  const { data } = Papa.parse<string[]>(csv, { skipEmptyLines: true })
+  const rows = data.map((row) => row.map((cell) => (numbers.test(cell) ? cell.replaceAll('.', ',') : cell)))
+  return Papa.unparse(rows, { delimiter: ';', quotes: true })
+}
+
 /** What parts the columns: what the heading has most of. */
 function delimiterOf(csv: string): string {
   const [heading = ''] = csv.split(/\r?\n/, 1)

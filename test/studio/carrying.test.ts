@@ -11,6 +11,11 @@ import type { OpenStudio } from '../../src/store/open.ts'
 import { bringIn, previewOf } from '../../src/studio/carrying/bringIn.ts'
 import { thingsIn } from '../../src/studio/carrying/documentReader.ts'
 import { takeOut } from '../../src/studio/carrying/takeOut.ts'
+import { calendarEntries } from '../../src/studio/calendar.ts'
+import { withDecimalComma } from '../../src/studio/csv.ts'
+import { checksToCsv, recipesToCsv, scheduleToCsv } from '../../src/studio/listsCsv.ts'
+import { shelfFromCsv, shelfToCsv } from '../../src/studio/shelfCsv.ts'
+import { wholeShelf } from '../../src/studio/shelfList.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
 import { removeMedium, saveMedium } from '../../src/studio/mediums.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
@@ -121,6 +126,42 @@ const thingsFaults = (text: string): Promise<readonly string[]> =>
     () => [],
     (error: { issues: readonly { message: string }[] }) => error.issues.map(({ message }) => message),
   )
+
+describe('single lists', () => {
+  let demo: OpenStudio
+  const cells = (csv: string): readonly string[][] =>
+    csv.split('\r\n').map((line) => [...line.matchAll(/"((?:[^"]|"")*)"/g)].map(([, cell]) => cell!))
+  before(async () => {
+    demo = await demoStudio()
+  })
+  after(() => demo.close())
+
+  it('of recipes has a line for each thing that goes in, by name', async () => {
+    const [heading, ...lines] = cells(await recipesToCsv(demo.db))
+    expect(heading!.slice(0, 4)).to.deep.equal(['medium', 'amount', 'unit', 'material'])
+    const wax = lines.filter(([name]) => name === 'Pan wax')
+    expect(wax.length).to.be.above(1)
+    expect(wax.every(([, amount, unit, material]) => amount && unit && material)).to.equal(true)
+  })
+  it('of checks has every hand on a layer and on a swatch, oldest first', async () => {
+    const [, ...lines] = cells(await checksToCsv(demo.db))
+    const swatches = await list(demo.db, 'swatch')
+    const fingers = swatches.reduce((sum, one) => sum + one.fingers.length, 0)
+    expect(lines.length).to.equal((await list(demo.db, 'touch_test')).length + fingers)
+    expect(lines.map(([at]) => at)).to.deep.equal(lines.map(([at]) => at).sort())
+  })
+  it('of what is ahead begins today', async () => {
+    const [, ...lines] = cells(scheduleToCsv(await calendarEntries(demo.db, now)))
+    expect(lines.length).to.be.above(5)
+    expect(lines.some(([, what]) => what!.includes('Glasshouse'))).to.equal(true)
+  })
+  it('with commas for decimals come back as they were', async () => {
+    const csv = shelfToCsv(await wholeShelf(demo.db))
+    const comma = withDecimalComma(csv)
+    expect(comma).to.match(/"\d+,\d+"/)
+    expect(shelfFromCsv(comma)).to.deep.equal(shelfFromCsv(csv))
+  })
+})
 
 describe('bringing a file into a studio that holds work', () => {
   let studio: OpenStudio

@@ -1,3 +1,5 @@
+import { withDecimalComma } from '../../studio/csv.ts'
+
 /** The forms every answer of the HTTP interface takes. */
 
 const headers = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' }
@@ -29,3 +31,7 @@ export const pdf = (content: Uint8Array, name: string): Response =>
 
 export const download = (content: string, type: string, name: string): Response =>
   file(content, `${type}; charset=utf-8`, `attachment; filename="${name}"`)
+
+/** A list, with the decimal sign that is asked for: ?decimal=comma, else a point. */
+export const csvDownload = (csv: string, name: string, url: URL): Response =>
+  download(url.searchParams.get('decimal') === 'comma' ? withDecimalComma(csv) : csv, 'text/csv', name)

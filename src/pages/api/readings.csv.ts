@@ -5,14 +5,14 @@ import { readingsToCsv, saveReadings } from '../../studio/readings.ts'
 import { readingsOf } from '../../studio/roomLog.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { runForRequest, valueOf } from '../../studio/threads.ts'
-import { download } from './_answers.ts'
+import { csvDownload } from './_answers.ts'
 import { reading, writing } from './_route.ts'
 
 export const GET = reading(
   { summary: 'The readings of a place as CSV', answer: 'text/csv' },
   async (db, { url }) => {
     const place = url.searchParams.get('place') ?? studioPlaceId
-    return download(readingsToCsv(await readingsOf(db, place)), 'text/csv', 'grelta-room.csv')
+    return csvDownload(readingsToCsv(await readingsOf(db, place)), 'grelta-room.csv', url)
   },
 )
 

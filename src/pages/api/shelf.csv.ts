@@ -4,11 +4,12 @@ import { saveShelf } from '../../studio/shelf.ts'
 import { shelfToCsv } from '../../studio/shelfCsv.ts'
 import { wholeShelf } from '../../studio/shelfList.ts'
 import { runForRequest, valueOf } from '../../studio/threads.ts'
-import { download } from './_answers.ts'
+import { csvDownload } from './_answers.ts'
 import { reading, writing } from './_route.ts'
 
-export const GET = reading({ summary: 'Your shelf as CSV', answer: 'text/csv' }, async (db) =>
-  download(shelfToCsv(await wholeShelf(db)), 'text/csv', 'grelta-shelf.csv'),
+export const GET = reading(
+  { summary: 'Your shelf as CSV: ?decimal=comma', answer: 'text/csv' },
+  async (db, { url }) => csvDownload(shelfToCsv(await wholeShelf(db)), 'grelta-shelf.csv', url),
 )
 
 export const POST = writing(

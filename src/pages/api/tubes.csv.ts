@@ -5,11 +5,12 @@ import { runForRequest, valueOf } from '../../studio/threads.ts'
 import { tubesToCsv } from '../../studio/tubeCsv.ts'
 import { wholeTubes } from '../../studio/tubeList.ts'
 import { saveTubes } from '../../studio/tubes.ts'
-import { download } from './_answers.ts'
+import { csvDownload } from './_answers.ts'
 import { reading, writing } from './_route.ts'
 
-export const GET = reading({ summary: 'Your tubes as CSV', answer: 'text/csv' }, async (db) =>
-  download(tubesToCsv(await wholeTubes(db)), 'text/csv', 'grelta-paints.csv'),
+export const GET = reading(
+  { summary: 'Your tubes as CSV: ?decimal=comma', answer: 'text/csv' },
+  async (db, { url }) => csvDownload(tubesToCsv(await wholeTubes(db)), 'grelta-paints.csv', url),
 )
 
 export const POST = writing(
