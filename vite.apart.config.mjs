@@ -9,7 +9,11 @@ export default defineConfig({
     outDir: 'dist/server/apart',
     target: 'node20',
     rollupOptions: {
-      input: { tasks: 'src/threads/tasks.ts', loadDemo: 'scripts/loadDemo.ts', grelta: 'src/command/main.ts' },
+      input: {
+        tasks: 'src/threads/tasks.ts',
+        loadDemo: 'scripts/loadDemo.ts',
+        grelta: 'src/command/main.ts',
+      },
       output: { entryFileNames: '[name].mjs', chunkFileNames: '[name].mjs' },
     },
   },
