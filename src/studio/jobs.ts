@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { refused } from './refused.ts'
 
 /** Work that takes longer than one answer: begun by one request, looked at by others until it has ended. */
 
@@ -51,8 +52,8 @@ export function beginJob(work: (tell: Tell, signal: AbortSignal) => Promise<unkn
 export function jobOf(id: string): Job | null {
   const job = begun.get(id)
   if (!job) return null
-  const { done, of, ended } = job
-  if (ended && 'error' in ended) throw ended.error
+  const { done, of, ended, stop } = job
+  if (ended && 'error' in ended) throw stop.signal.aborted ? refused('It was stopped.') : ended.error
   return { id, is: ended ? 'done' : 'running', done, of, answer: ended?.answer ?? null }
 }
 

@@ -23,7 +23,7 @@ const views = [
 ]
 
 /** What is only needed once somebody asks for it. */
-const loadedLater = /chart|sorter|konva|MapStage|downshift|Chooser|Popup|Toast|highs|solve/i
+const loadedLater = /chart|sorter|konva|MapStage|downshift|Chooser|Popup|Toast|highs|\/solve/i
 
 describe('what a page waits for', () => {
   let server: Server

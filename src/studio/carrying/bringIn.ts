@@ -3,10 +3,9 @@ import type { Kind } from '../../document/kinds.ts'
 import type { DocumentThing } from '../../document/studioDocument.ts'
 import type { Database, Trx } from '../../store/database.ts'
 import { titleFor } from '../../store/derived.ts'
-import { lastTouching } from '../../store/history.ts'
+import { lastEvent, lastTouching } from '../../store/history.ts'
 import type { Wish } from '../../store/history.ts'
 import { keepKnown, knownOf } from '../../store/known.ts'
-import { lastEvent } from '../../store/history.ts'
 import { commit } from '../commit.ts'
 import type { Write, Written } from '../commit.ts'
 import { refused } from '../refused.ts'
@@ -40,6 +39,7 @@ export interface Preview {
 }
 
 const mostShown = 300
+const everySoOften = 200
 
 /** Looks through a file without changing anything. */
 export async function previewOf(db: Database, file: string, tell: Tell): Promise<Preview> {
@@ -54,7 +54,7 @@ export async function previewOf(db: Database, file: string, tell: Tell): Promise
       counts[merged.is]++
       if (merged.is !== 'same' && shown[merged.is].length < mostShown)
         shown[merged.is].push(await comingOf(db, thing, merged))
-      if (++done % 200 === 0) tell(done, 0)
+      if (++done % everySoOften === 0) tell(done, 0)
     }
     return { counts, ...shown, photographs: incoming.photographs.length }
   } finally {
@@ -82,14 +82,14 @@ export interface Choice {
 
 /**
  * Brings a file in, in one step that can be taken back in one: everything, or nothing. Nothing that is here goes. The
- * photographs come first, so that nothing ever names one that is not there.
+ * photographs come first, so that nothing ever names one that is not there. What `tell` throws stops it.
  */
 export async function bringIn(write: Write, file: string, choice: Choice, tell: Tell): Promise<Written> {
   const incoming = await unpack(file)
   try {
     await bringPhotographs(incoming.photographs, tell)
     return await commit(write, async (trx) => {
-      const { wishes, added } = await wishesOf(trx, thingsIn(await incoming.document()), choice)
+      const { wishes, added } = await wishesOf(trx, thingsIn(await incoming.document()), choice, tell)
       if (wishes.length === 0) throw refused('Everything in this file is in the studio already.')
       return {
         what: `Brought in a studio: ${added} new, ${wishes.length - added} changed`,
@@ -119,11 +119,13 @@ async function wishesOf(
   trx: Trx,
   things: AsyncIterable<DocumentThing>,
   { clashes, but }: Choice,
+  tell: Tell,
 ): Promise<{ readonly wishes: readonly Wish[]; readonly added: number }> {
   const carried = await knownOf<number>(trx, 'carried')
   const wishes: Wish[] = []
-  let added = 0
+  let [added, done] = [0, 0]
   for await (const thing of things) {
+    if (++done % everySoOften === 0) tell(done, 0)
     const merged = await mergeWith(trx, thing, carried)
     const { kind, id } = thing
     if (merged.is === 'new') added++

@@ -42,8 +42,11 @@ export const beginLookingThrough = (id: string) =>
 
 export function beginBringingIn(write: Write, id: string, choice: Choice) {
   const file = fileOrRefuse(id)
-  return beginJob(async (tell) => {
-    const written = await bringIn(write, file, choice, tell)
+  return beginJob(async (tell, signal) => {
+    const written = await bringIn(write, file, choice, (done, of) => {
+      signal.throwIfAborted()
+      tell(done, of)
+    })
     await dropPassing(id)
     await afterWrite()
     return written

@@ -49,8 +49,7 @@ export function useJob(): Following {
     }
     for (;;) {
       const reply = await read('GET /api/jobs/{id}', { params })
-      if (isStopped) return end(null)
-      if (!reply.ok && reply.refusal.status !== 0) return end(faultsOf(reply.refusal))
+      if (!reply.ok && reply.refusal.status !== 0) return end(isStopped ? null : faultsOf(reply.refusal))
       if (reply.ok && reply.value.is === 'done') {
         setWorking(null)
         return reply.value.answer

@@ -11,10 +11,10 @@ import { Cautions } from '../../ui/Cautions.tsx'
 import { send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { percentText, shortName, upperFirst } from '../../ui/format.ts'
-import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark, verdictColour } from '../../ui/Verdict.tsx'
 import { Truths } from '../mediums/Truths.tsx'
+import { KeepLine } from './KeepLine.tsx'
 
 /** What most jars hold, by what a painter calls it; anything else can be written once it is kept. */
 const usual = [
@@ -161,6 +161,7 @@ function headline({ ingredients }: Medium): string {
     : 'This much can be said of it:'
 }
 
+/** Keeps the jar as a medium, called by what is in it. */
 function Keep({
   recipe,
   names,
@@ -170,32 +171,15 @@ function Keep({
   readonly names: readonly string[]
   readonly onClear: () => void
 }) {
-  const [isBusy, setBusy] = useState(false)
-  const keep = async (): Promise<void> => {
-    setBusy(true)
-    const id = crypto.randomUUID()
-    const name = upperFirst(listed(names)).slice(0, 120)
-    const reply = await send('PUT /api/mediums', { medium: { id, name, recipe, note: '' }, seen: null })
-    if (reply.ok) return window.location.assign(`/mediums/${id}`)
-    setBusy(false)
-    say(reply.refusal.message)
-  }
+  const [id] = useState(() => crypto.randomUUID())
+  const name = upperFirst(listed(names)).slice(0, 120)
   return (
-    <div className="mt-5 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-ink pt-4">
-      <button
-        type="button"
-        className="button button-ink min-h-12"
-        disabled={isBusy}
-        onClick={() => void keep()}
-      >
-        Keep it as a medium
-      </button>
-      <button type="button" className="min-h-11 link" onClick={onClear}>
-        Begin again
-      </button>
-      <p className="text-soft">
-        Kept, it can be written in spoons, drops and grams, made, weighed and labelled.
-      </p>
-    </div>
+    <KeepLine
+      label="Keep it as a medium"
+      says="Kept, it can be written in spoons, drops and grams, made, weighed and labelled."
+      keep={() => send('PUT /api/mediums', { medium: { id, name, recipe, note: '' }, seen: null })}
+      to={`/mediums/${id}`}
+      onClear={onClear}
+    />
   )
 }

@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react'
 import { findInLibrary } from '../../core/materials/find.ts'
-import { restId } from '../../core/stack/area.ts'
 import { supports } from '../../core/stack/support.ts'
 import { assess, gravestOf } from '../../document/assess.ts'
 import { paintedAtOf } from '../../document/brush.ts'
@@ -14,12 +13,11 @@ import { unsolved } from '../../document/solved.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
 import { send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
-import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { Drawing } from '../stack/Drawing.tsx'
-import { Legend } from '../stack/Legend.tsx'
+import { StillDrawing } from '../stack/StillDrawing.tsx'
 import { useSolve } from '../stack/useSolve.ts'
 import { EaselAnswer } from './EaselAnswer.tsx'
+import { KeepLine } from './KeepLine.tsx'
 import { agoOf, useEasel } from './useEasel.ts'
 import type { Easel, EaselDeeds } from './useEasel.ts'
 
@@ -50,29 +48,12 @@ export function BeginPicture({ settings, practices, today }: Props) {
   )
   const { solved, mends } = useSolve(picture, unsolved)
   const assessment = useMemo(() => assess(picture, findInLibrary, solved), [picture, solved])
-  const [selected, select] = useState<string | null>(null)
   const gravest = gravestOf(assessment)
   const mend = gravest && mends.get(assessment.findings.indexOf(gravest))?.[0]
   return (
     <>
       <EaselAnswer picture={picture} assessment={assessment} mend={mend} onMend={easel} />
-      {layers.length > 0 && (
-        <div className="mt-4 overflow-x-auto">
-          <Drawing
-            picture={picture}
-            assessment={assessment}
-            area={restId}
-            onArea={() => undefined}
-            selected={selected}
-            onSelect={select}
-            onOrder={() => undefined}
-            day={today}
-            living={null}
-            handle={() => null}
-          />
-          <Legend />
-        </div>
-      )}
+      {layers.length > 0 && <StillDrawing picture={picture} assessment={assessment} />}
       <div className="mt-4 grid gap-x-12 gap-y-5 border-t border-ink pt-4 lg:grid-cols-[1fr_24rem]">
         <div className="grid content-start gap-5">
           <Choices
@@ -192,42 +173,27 @@ function OnIt({ easel, today }: { readonly easel: Easel & EaselDeeds; readonly t
   )
 }
 
-/** Keeps what was described as a painting of the studio, and goes there. */
+/** Keeps what was described as a painting of the studio. */
 function Keep({ easel: { painting, layers, clear } }: { readonly easel: Easel & EaselDeeds }) {
-  const [isBusy, setBusy] = useState(false)
+  const [id] = useState(() => crypto.randomUUID())
   if (layers.length === 0) return null
-  const keep = async (): Promise<void> => {
-    setBusy(true)
-    const id = crypto.randomUUID()
-    const usesOil = layers.some(({ medium }) => medium?.mediumId === everydayOil.id)
-    const reply = await send('POST /api/paintings/standing', {
-      mediums: usesOil ? [everydayOil] : [],
+  const usesOil = layers.some(({ medium }) => medium?.mediumId === everydayOil.id)
+  const keep = () =>
+    send('POST /api/paintings/standing', {
       painting: { ...painting, id },
+      mediums: usesOil ? [everydayOil] : [],
       layers: layers.map(({ painted, corrections: _none, mixed: _nothing, ...plan }) => ({
         layer: { ...plan, paintingId: id },
         paintedAt: painted?.at ?? null,
       })),
     })
-    if (reply.ok) return window.location.assign(`/paintings/${id}`)
-    setBusy(false)
-    say(reply.refusal.message)
-  }
   return (
-    <div className="mt-5 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-ink pt-4">
-      <button
-        type="button"
-        className="button button-ink min-h-12"
-        disabled={isBusy}
-        onClick={() => void keep()}
-      >
-        Keep it as a painting
-      </button>
-      <button type="button" className="min-h-11 link" onClick={clear}>
-        Begin again
-      </button>
-      <p className="text-soft">
-        Kept, each layer can be given its very paint, medium and thickness; and Today says when to go on.
-      </p>
-    </div>
+    <KeepLine
+      label="Keep it as a painting"
+      says="Kept, each layer can be given its very paint, medium and thickness; and Today says when to go on."
+      keep={keep}
+      to={`/paintings/${id}`}
+      onClear={clear}
+    />
   )
 }

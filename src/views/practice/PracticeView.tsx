@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { dayOf } from '../../core/plan/calendar.ts'
+import { dayOf, minuteAt } from '../../core/plan/calendar.ts'
 import type { Exercise, PieceFile } from '../../document/pieces/piece.ts'
 import { faultReasons } from '../../document/pieces/reasons.ts'
 import { nextPiece, scoreOf } from '../../document/pieces/score.ts'
@@ -39,7 +39,7 @@ export function PracticeView({ initial, settings, today }: Props) {
   }, [])
   const log = (said: Said): void => {
     const exercise = { id: crypto.randomUUID(), pieceId: shown.pieceId, title: shown.title, ...said }
-    setExercises((all) => [...all, { ...exercise, at: new Date().toISOString().slice(0, 16) }])
+    setExercises((all) => [...all, { ...exercise, at: minuteAt(new Date()) }])
     void send('POST /api/exercises', exercise).then((reply) => {
       if (!reply.ok) say(reply.refusal.message)
     })

@@ -1,5 +1,4 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { restId } from '../../core/stack/area.ts'
 import type { Verdict } from '../../core/severity.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { listed } from '../../core/words.ts'
@@ -10,9 +9,8 @@ import type { ReasonId } from '../../document/pieces/reasons.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { unsolved } from '../../document/solved.ts'
 import { VerdictMark, verdictColour, verdictWords } from '../../ui/Verdict.tsx'
-import { Drawing } from '../stack/Drawing.tsx'
-import { Legend } from '../stack/Legend.tsx'
 import { OnDay } from '../stack/OnDay.tsx'
+import { StillDrawing } from '../stack/StillDrawing.tsx'
 import { useLiving } from '../stack/useLiving.ts'
 import { useSolve } from '../stack/useSolve.ts'
 import type { PieceShown, Said } from './Piece.tsx'
@@ -72,30 +70,22 @@ export function Reveal({ piece: { picture }, said, why, onFound, onNext }: Props
           The next one
         </button>
       </p>
-      <div className="mt-4 overflow-x-auto">
-        <Drawing
-          picture={picture}
-          assessment={assessment}
-          area={restId}
-          onArea={() => undefined}
-          selected={null}
-          onSelect={() => undefined}
-          onOrder={() => undefined}
-          day={onDay ?? picture.today}
-          living={living}
-          handle={() => (
-            <OnDay
-              picture={picture}
-              assessment={assessment}
-              span={span}
-              day={onDay ?? picture.today}
-              isComing={living === null}
-              onDay={setOnDay}
-            />
-          )}
-        />
-        <Legend />
-      </div>
+      <StillDrawing
+        picture={picture}
+        assessment={assessment}
+        day={onDay ?? picture.today}
+        living={living}
+        handle={
+          <OnDay
+            picture={picture}
+            assessment={assessment}
+            span={span}
+            day={onDay ?? picture.today}
+            isComing={living === null}
+            onDay={setOnDay}
+          />
+        }
+      />
     </>
   )
 }
