@@ -1,9 +1,8 @@
 // Serves the built program: `node scripts/serve.mjs`, or with --demo on demo data in a folder of its own.
 import { execSync, fork } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
-import { existsSync, writeFileSync } from 'node:fs'
+import { existsSync } from 'node:fs'
 import { createServer } from 'node:http'
-import { homedir } from 'node:os'
 import { join } from 'node:path'
 import compression from 'compression'
 import sirv from 'sirv'
@@ -16,8 +15,6 @@ process.env.PORT ??= '4870'
 process.env.GRELTA_RUN = randomUUID()
 if (process.env.GRELTA_DEMO_OF) endWithNobodyThere()
 if (demo) process.env.GRELTA_DATA ??= join(process.cwd(), '.grelta', 'demo')
-
-const dataFolder = process.env.GRELTA_DATA ?? join(homedir(), '.grelta')
 
 function giveUp(sentence) {
   console.error(sentence)
@@ -32,6 +29,7 @@ if (!['127.0.0.1', 'localhost', '::1'].includes(host) && !process.env.GRELTA_PAS
   giveUp(`Listening on ${host} lets other machines in. Set GRELTA_PASSPHRASE to a phrase of your own first.`)
 if (!existsSync('dist/server/entry.mjs')) giveUp('The program is not built yet. Run: npm run build')
 const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`
+process.env.GRELTA_ADDRESS = address
 
 const server = createServer(answerer())
 // A page left open for a while asks again on the connection it has.
@@ -101,8 +99,6 @@ async function begin() {
   if (!answer.ok) giveUp(told.error?.message ?? 'The studio could not be opened; the reason is above.')
   if (told.run !== process.env.GRELTA_RUN)
     giveUp(`Another program answers at ${address}. Choose another port with PORT.`)
-  // Where `grelta` on the command line asks while this program holds the studio.
-  writeFileSync(join(dataFolder, 'serving.json'), JSON.stringify({ address }))
   console.log(`Grelta is open at ${address}`)
 }
 

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync } from 'node:fs'
+import { existsSync } from 'node:fs'
 import { basename } from 'node:path'
 import { kinds, kindNames } from '../document/kinds.ts'
 import { asideNow } from '../store/aside.ts'
@@ -8,7 +8,8 @@ import { dataFolder, openStudio } from '../store/open.ts'
 import { list } from '../store/records.ts'
 import { bringIn, previewOf } from '../studio/carrying/bringIn.ts'
 import { takeOut } from '../studio/carrying/takeOut.ts'
-import { backupFile, backupsFolder, backupsIn } from '../studio/backups/files.ts'
+import { backupFile, backupsFolder, backupsIn, bringUp } from '../studio/backups/files.ts'
+import { backupKeeper } from '../studio/backups/keeper.ts'
 import { refused } from '../studio/refused.ts'
 import { nowMinute } from '../studio/studio.ts'
 import type { Door } from './door.ts'
@@ -34,11 +35,13 @@ export async function fileDoor(): Promise<Door> {
       const aside = asideNow().map(({ kind, id, why }) => ({ word: kinds[kind].word, id, why }))
       return { aside, backups: backupsIn(backupsFolder(folder)) }
     },
-    backUp: () => {
-      mkdirSync(backupsFolder(folder), { recursive: true })
-      const to = backupFile(backupsFolder(folder), nowMinute().slice(0, 10))
-      copyStudio(folder, to)
-      return Promise.resolve(to)
+    backUp: async () => {
+      const hands = {
+        copy: (to: string) => Promise.resolve(copyStudio(folder, to)),
+        bringUp: (place: string, today: string) => Promise.resolve(bringUp(folder, place, today)),
+      }
+      await backupKeeper(db, folder, hands, nowMinute).makeNow()
+      return backupFile(backupsFolder(folder), backupsIn(backupsFolder(folder))[0]!.date)
     },
     putBack: async (date) => {
       await close()

@@ -3,6 +3,7 @@ import { writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { dataFolder } from '../store/open.ts'
+import { backupFile } from '../studio/backups/files.ts'
 import type { BackupsTold } from '../studio/backups/backups.ts'
 import type { Preview } from '../studio/carrying/bringIn.ts'
 import type { Ready } from '../studio/carrying/carry.ts'
@@ -45,7 +46,7 @@ export function serverDoor(): Door {
     }
   }
 
-  const look = async (file: string) =>
+  const received = async (file: string) =>
     work<Preview & { readonly file: string }>('/api/import', await openAsBlob(file))
 
   return {
@@ -55,9 +56,13 @@ export function serverDoor(): Door {
       await writeFile(file, body!)
       return ready.photographs
     },
-    look,
+    look: async (file) => {
+      const { file: id, ...preview } = await received(file)
+      await ask('DELETE', `/api/import/${id}`)
+      return preview
+    },
     bringIn: async (file, choice) => {
-      const { file: id } = await look(file)
+      const { file: id } = await received(file)
       return (await work<{ what: string }>(`/api/import/${id}`, choice)).what
     },
     check: async () => {
@@ -67,7 +72,7 @@ export function serverDoor(): Door {
     },
     backUp: async () => {
       const { folder, entries } = await work<BackupsTold>('/api/backups')
-      return join(folder, `${entries[0]!.date}.sqlite`)
+      return backupFile(folder, entries[0]!.date)
     },
     putBack: async (date) => (await work<{ what: string }>(`/api/backups/${date}/restore`)).what,
     close: () => Promise.resolve(),

@@ -6,7 +6,11 @@ import type { PictureEvent } from './event.ts'
 
 /* How an event of each kind begins, without its schema: pages offer them. Everything can be changed. */
 
-const spirit = 'mineral_spirit_dearomatised_low_flash'
+/** The oil of paint where none is chosen. */
+export const usualOil = 'linseed_alkali_refined'
+
+/** The mildest thinner, taken where none is chosen. */
+export const spirit = 'mineral_spirit_dearomatised_low_flash'
 
 /** What a kind asks for besides paint, medium and thickness, as it is done as a rule. */
 export function eventOfKind(kind: EventKind): PictureEvent {
@@ -36,7 +40,8 @@ export function eventOfKind(kind: EventKind): PictureEvent {
 }
 
 type Paint = Brush['paints'][number]
-const tube = (pigment: string, oil = 'linseed_alkali_refined'): Paint => ({
+/** One part of paint as from a tube. */
+export const tube = (pigment: string, oil: string = usualOil): Paint => ({
   pigments: [{ pigment, share: 1 }],
   oil,
   grind: 1.25,
@@ -62,11 +67,11 @@ const paintsOf: Partial<Record<EventKind, readonly Paint[]>> = {
 }
 
 const besidesOf: Partial<Record<EventKind, Start['besides']>> = {
-  isolating: [{ material: 'linseed_alkali_refined', parts: 1 }],
-  'oil-out': [{ material: 'linseed_alkali_refined', parts: 1 }],
+  isolating: [{ material: usualOil, parts: 1 }],
+  'oil-out': [{ material: usualOil, parts: 1 }],
   emulsion: [
     { material: 'egg_yolk', parts: 0.3 },
-    { material: 'linseed_alkali_refined', parts: 0.15 },
+    { material: usualOil, parts: 0.15 },
   ],
   wax: [{ material: 'cold_wax_paste', parts: 0.3 }],
   varnish: [{ material: 'hydrocarbon_varnish_25', parts: 1 }],

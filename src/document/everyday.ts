@@ -2,7 +2,7 @@ import { dateOf, minuteOf } from '../core/plan/calendar.ts'
 import { blankLayer } from './blankLayer.ts'
 import { planOf } from './brush.ts'
 import type { Brush } from './brush.ts'
-import { startOf } from './eventStart.ts'
+import { spirit, startOf, usualOil } from './eventStart.ts'
 import type { LayerDocument } from './layer.ts'
 import type { MediumDocument } from './recipe.ts'
 
@@ -15,9 +15,6 @@ export interface EverydayLayer {
   readonly says: string
   readonly brush: (solventFree: boolean) => Partial<Brush>
 }
-
-const oil = 'linseed_alkali_refined'
-const spirit = 'mineral_spirit_dearomatised_low_flash'
 
 const paintWith =
   (material: string, parts: number) =>
@@ -45,8 +42,18 @@ export const everydayLayers: readonly EverydayLayer[] = [
     says: 'as it comes',
     brush: (solventFree) => startOf('paint', solventFree),
   },
-  { id: 'little-oil', name: 'Paint with a little oil', says: '1 part oil to 10', brush: paintWith(oil, 0.1) },
-  { id: 'much-oil', name: 'Paint with a lot of oil', says: '1 part oil to 2', brush: paintWith(oil, 0.5) },
+  {
+    id: 'little-oil',
+    name: 'Paint with a little oil',
+    says: '1 part oil to 10',
+    brush: paintWith(usualOil, 0.1),
+  },
+  {
+    id: 'much-oil',
+    name: 'Paint with a lot of oil',
+    says: '1 part oil to 2',
+    brush: paintWith(usualOil, 0.5),
+  },
   {
     id: 'alkyd',
     name: 'Paint with a fast alkyd medium',
@@ -75,7 +82,7 @@ export const everydayLayers: readonly EverydayLayer[] = [
 export const everydayOil: MediumDocument = {
   id: 'everyday-oil',
   name: 'Linseed oil',
-  recipe: { lines: [{ material: oil, amount: 1, unit: 'part' }] },
+  recipe: { lines: [{ material: usualOil, amount: 1, unit: 'part' }] },
   note: '',
 }
 

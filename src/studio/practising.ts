@@ -42,10 +42,8 @@ export const piecesJudged = (now: string): readonly KnownPiece[] =>
       today: dayOf(now)!,
     }
     const { findings } = assess(picture, findInLibrary, solve(picture, findInLibrary) ?? unsolved)
-    return { id, reasons: reasonsOf(findings.filter(counts).map(({ rule }) => rule)) }
+    return { id, reasons: reasonsOf(findings) }
   })
-
-const counts = ({ severity }: { readonly severity: string }): boolean => severity !== 'note'
 
 /** A painting as a practice piece for others: without its owner, its place and its photographs. */
 export async function pieceOf(db: Database, id: string, now: string): Promise<PieceFile> {

@@ -1,3 +1,5 @@
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { minuteAt } from '../core/plan/calendar.ts'
 import { setAside } from '../store/aside.ts'
 import { lastEvent } from '../store/history.ts'
@@ -30,6 +32,7 @@ const running = (): Promise<Running> =>
 async function start(): Promise<Running> {
   const opened = await openStudio()
   await clearPassing()
+  tellWhereItAnswers(opened.folder)
   const background = judging(
     opened.db,
     {
@@ -43,6 +46,12 @@ async function start(): Promise<Running> {
     .catch((error: unknown) => console.error('The check of what is stored did not end.', error))
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void closeAndExit())
   return { ...opened, judging: background, backups: keptBackedUp(opened) }
+}
+
+/** Beside the studio, for `grelta` on the command line: it asks there while this program holds the folder. */
+function tellWhereItAnswers(folder: string): void {
+  const address = process.env['GRELTA_ADDRESS']
+  if (address) writeFileSync(join(folder, 'serving.json'), JSON.stringify({ address }))
 }
 
 /** So long after the start the first backup is looked to, and then every so often. */

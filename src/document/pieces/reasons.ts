@@ -1,3 +1,5 @@
+import type { Severity } from '../../core/severity.ts'
+
 /** What is wrong with a picture, in the words one learns them by; each gathers the rules that say so. */
 export interface FaultReason {
   readonly id: string
@@ -44,8 +46,12 @@ export const faultReasons = [
 export type ReasonId = (typeof faultReasons)[number]['id']
 export const reasonIds = faultReasons.map(({ id }) => id) as readonly ReasonId[]
 
-/** The reasons behind some findings' rules, each once; what no reason gathers stays unsaid. */
-export const reasonsOf = (rules: readonly string[]): readonly ReasonId[] =>
-  faultReasons
+/** The reasons behind findings, each once; notes are none, and what no reason gathers stays unsaid. */
+export function reasonsOf(
+  findings: readonly { readonly rule: string; readonly severity: Severity }[],
+): readonly ReasonId[] {
+  const rules = findings.filter(({ severity }) => severity !== 'note').map(({ rule }) => rule)
+  return faultReasons
     .filter(({ rules: gathered }) => rules.some((rule) => (gathered as readonly string[]).includes(rule)))
     .map(({ id }) => id)
+}

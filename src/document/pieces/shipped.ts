@@ -2,7 +2,7 @@ import { dateOf } from '../../core/plan/calendar.ts'
 import { blankPainting } from '../blankPainting.ts'
 import { blankLayer } from '../blankLayer.ts'
 import type { Brush } from '../brush.ts'
-import { startOf } from '../eventStart.ts'
+import { spirit, startOf, tube } from '../eventStart.ts'
 import { asPainted, minuteAgo } from '../everyday.ts'
 import type { LayerDocument } from '../layer.ts'
 import type { PaintingDocument } from '../studio.ts'
@@ -30,12 +30,6 @@ interface PieceLayer {
 }
 
 type Paint = Brush['paints'][number]
-const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined'): Paint => ({
-  pigments: [{ pigment, share: 1 }],
-  oil,
-  grind: 1.25,
-  parts,
-})
 const [umber, white, ochre, ultramarine, black] = [
   tube('pbr7_burnt_umber'),
   tube('pw6_rutile'),
@@ -43,8 +37,8 @@ const [umber, white, ochre, ultramarine, black] = [
   tube('pb29'),
   tube('pbk9'),
 ]
-const spirit = (parts: number): Pick<Brush, 'thinner'> => ({
-  thinner: { material: 'mineral_spirit_dearomatised_low_flash', parts },
+const thinned = (parts: number): Pick<Brush, 'thinner'> => ({
+  thinner: { material: spirit, parts },
 })
 const turpentine = (parts: number): Pick<Brush, 'thinner'> => ({
   thinner: { material: 'gum_turpentine', parts },
@@ -117,7 +111,7 @@ export const shippedPieces: readonly ShippedPiece[] = [
     story:
       'Ultramarine in poppy oil, put on generously a fortnight ago; today a quick alkyd over it to be done by Friday.',
     layers: [
-      { name: 'Sky', ago: 14, brush: painted([tube('pb29', 1, 'poppy')], { wetThicknessUm: 120 }) },
+      { name: 'Sky', ago: 14, brush: painted([tube('pb29', 'poppy')], { wetThicknessUm: 120 }) },
       { name: 'Grasses', ago: 0, brush: painted([tube('py43')], stirredIn(['alkyd_medium_fluid', 0.5])) },
     ],
   },
@@ -149,7 +143,7 @@ export const shippedPieces: readonly ShippedPiece[] = [
     story: 'The first colours were let down with spirit until they ran like tea, on an absorbent ground.',
     painting: { ground: 'acrylic_absorbent_ground' },
     layers: [
-      { name: 'Tea', ago: 20, brush: painted([umber], { wetThicknessUm: 60, ...spirit(3) }) },
+      { name: 'Tea', ago: 20, brush: painted([umber], { wetThicknessUm: 60, ...thinned(3) }) },
       { name: 'Walls', ago: null, brush: painted([white, umber]) },
     ],
   },

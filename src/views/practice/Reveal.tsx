@@ -38,7 +38,7 @@ export function Reveal({ piece: { picture }, said, why, onFound, onNext }: Props
   const span = [first ? dayOf(first)! : picture.today, Math.floor(picture.today) + aheadDays] as const
   const living = useLiving(picture, solved, span, onDay !== null)
   const findings = assessment.findings.filter(({ severity }) => severity !== 'note')
-  const reasons = reasonsOf(findings.map(({ rule }) => rule))
+  const reasons = reasonsOf(findings)
   const { verdict } = assessment
   const isTold = useRef(false)
   useEffect(() => {
