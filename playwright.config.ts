@@ -10,6 +10,7 @@ export default defineConfig({
   expect: { timeout: 60_000 },
   use: {
     actionTimeout: 60_000,
+    locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     launchOptions: chromiumOptions,
   },

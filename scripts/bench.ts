@@ -348,7 +348,7 @@ for (const path of [
   const { bytes: needed } = weightOf(await (await fetch(running.url + path)).text())
   let whole = 0
   for (let run = 0; run < 8; run++) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const page = await browser.newPage({ locale: 'en-GB', viewport: { width: 1280, height: 800 } })
     const scripts: Promise<number>[] = []
     // The first run is only weighed: weighing takes time of its own.
     if (run === 0)
@@ -410,7 +410,7 @@ async function readingDelay(): Promise<number> {
     body: JSON.stringify({ mediumId: 'harbour-glaze', by: { kind: 'volume', ml: 180 } }),
   })
   const { id } = (await begun.json()) as { id: string }
-  const page = await browser.newPage({ viewport: { width: 820, height: 1180 } })
+  const page = await browser.newPage({ locale: 'en-GB', viewport: { width: 820, height: 1180 } })
   await page.goto(`${running.url}/batches/${id}#weigh`)
   await page.waitForSelector('[data-settled]')
   const delays: number[] = []

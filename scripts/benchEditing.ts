@@ -33,7 +33,7 @@ const notesAnswers = `
 
 /** What a step of a slider takes, until all that follows from it is drawn. */
 async function dragged(browser: Browser, { url }: Server, slider: string): Promise<number> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({ locale: 'en-GB', viewport: { width: 1280, height: 800 } })
   await page.goto(`${url}/paintings/salt-pans`)
   await page.getByRole('slider', { name: slider }).waitFor()
   await page.waitForLoadState('networkidle')
@@ -63,7 +63,7 @@ declare global {
 
 /** From an edit to the first answer of the solving worker. */
 async function refined(browser: Browser, { url }: Server): Promise<number> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({ locale: 'en-GB', viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: notesAnswers })
   await page.goto(`${url}/paintings/salt-pans`)
   await page.waitForFunction(() => window.answered.length >= 2)

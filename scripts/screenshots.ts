@@ -28,7 +28,7 @@ const pictures: readonly (readonly [name: string, path: string, size: typeof des
 const server = await startServer({ demo: true })
 const browser = await chromium.launch(chromiumOptions)
 for (const [name, path, viewport] of pictures) {
-  const page = await browser.newPage({ viewport })
+  const page = await browser.newPage({ locale: 'en-GB', viewport })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
   await page.waitForTimeout(4000)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
@@ -47,7 +47,7 @@ await fetch(`${server.url}/api/batches/${id}/pour`, {
   body: JSON.stringify({ material: 'linseed_stand_oil', grams: 101 }),
 })
 for (const face of ['weigh']) {
-  const page = await browser.newPage({ viewport: tablet })
+  const page = await browser.newPage({ locale: 'en-GB', viewport: tablet })
   await page.goto(`${server.url}/batches/${id}#${face}`)
   await page.waitForTimeout(2500)
   await page.screenshot({ path: `docs/screenshots/batch-${face}-tablet.png` })

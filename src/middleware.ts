@@ -4,6 +4,7 @@ import { guarded } from './gate/headers.ts'
 import { isOurHost, isOurs } from './gate/origin.ts'
 import { forgetDevice, knownDevice, rememberDevice, renewedCookie } from './gate/devices.ts'
 import { entryBy, entryOf } from './gate/passphrase.ts'
+import { asReader } from './gate/reading.ts'
 import { goingTo, signInPage } from './gate/signInPage.ts'
 import { problem } from './pages/api/_answers.ts'
 import { readUpTo } from './pages/api/_body.ts'
@@ -21,7 +22,7 @@ export const onRequest = defineMiddleware(async ({ request, url, clientAddress, 
   if (url.pathname.startsWith('/_image')) return guarded(nothingThere())
   try {
     if (!isApi(url)) locals.newestEvent = await newestEvent()
-    const response = await next()
+    const response = await asReader(request, next)
     if (url.pathname === '/') stayKnown(request, response)
     return guarded(isBare404(response) && !isApi(url) ? nothingThere() : response)
   } catch (error) {

@@ -1,3 +1,4 @@
+import { asRead } from '../writing/reader.ts'
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
 import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
@@ -85,7 +86,8 @@ export async function labelPdf(batch: Batch, size: LabelSize, address: string): 
     }
   }
   write(wrapped(words.title, bold, titleSize, mm(width - 5)), bold, titleSize)
-  for (const line of words.lines) write(wrapped(line, plain, textSize, mm(width - code - 8)), plain, textSize)
+  for (const line of words.lines)
+    write(wrapped(asRead(line), plain, textSize, mm(width - code - 8)), plain, textSize)
   return pdf.save()
 }
 
@@ -129,7 +131,7 @@ export async function sheetPdf(
           borderColor: rgb(0.1, 0.09, 0.07),
           opacity: 0,
         })
-        write(`${target.grams.toFixed(2)} g`, x + 13, y)
+        write(asRead(`${target.grams.toFixed(2)} g`), x + 13, y)
       })
     })
   }

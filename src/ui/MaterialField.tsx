@@ -4,8 +4,8 @@ import type { Choosable } from './Chooser.tsx'
 import { Labelled } from './fields.tsx'
 import { choiceName, materialRoles } from './materials.ts'
 import type { MaterialRole } from './materials.ts'
-import { useChoice } from './useBench.ts'
-import type { Bench } from './useBench.ts'
+import { useChoice } from './bench/useBench.ts'
+import type { Bench } from './bench/useBench.ts'
 
 const ownMaterials = ['shelf_item'] as const
 const nothing: Choosable = { id: '', name: 'none' }

@@ -1,6 +1,7 @@
 import { useEffect, useId, useState } from 'react'
 import type { ReactNode } from 'react'
 import { parseQuantity } from '../core/measure/quantity.ts'
+import { asFigure, asTyped, fieldUnit } from '../writing/reader.ts'
 import { Chooser } from './Chooser.tsx'
 import { countFault } from './faults.ts'
 
@@ -50,6 +51,8 @@ interface TypedProps<Value> {
   readonly onValue: (value: Value) => void
   readonly className?: string
   readonly inputMode?: 'decimal' | 'text'
+  /** Whether numbers are typed here, with or without words. */
+  readonly isFigure?: boolean
   readonly suffix?: string
 }
 
@@ -62,6 +65,7 @@ export function TypedField<Value>({
   onValue,
   className = '',
   inputMode = 'text',
+  isFigure = inputMode === 'decimal',
   suffix,
 }: TypedProps<Value>) {
   const own = useId()
@@ -72,7 +76,8 @@ export function TypedField<Value>({
     // What was typed has been taken: the field is empty for the next, and keeps the focus.
     if (shown === '') setTyped(null)
   }
-  const reading = typed === null ? null : read(typed)
+  const readTyped = (text: string): Reading<Value> => read(isFigure ? asTyped(text) : text)
+  const reading = typed === null ? null : readTyped(typed)
   const problem = reading && 'problem' in reading ? reading.problem || null : null
   useEffect(() => {
     if (problem === null) return
@@ -88,12 +93,12 @@ export function TypedField<Value>({
           className="field w-full min-w-0"
           inputMode={inputMode}
           autoComplete="off"
-          value={typed ?? shown}
+          value={typed ?? (isFigure ? asFigure(shown) : shown)}
           aria-invalid={problem !== null}
           aria-describedby={problem ? `${own}-problem` : undefined}
           onChange={({ target }) => {
             setTyped(target.value)
-            const now = read(target.value)
+            const now = readTyped(target.value)
             if ('value' in now) onValue(now.value)
           }}
           onBlur={() => !problem && setTyped(null)}
@@ -128,17 +133,26 @@ interface NumberProps {
 /** The unit a field's label ends in: "Width, cm". */
 const unitIn = (label = ''): string => /, ([^\s,]+)$/.exec(label)?.[1] ?? ''
 
+const labelIn = (label: string, high: number): string => {
+  const unit = unitIn(label)
+  return label.slice(0, label.length - unit.length) + (fieldUnit(unit, high)?.unit ?? unit)
+}
+
 /** A number between bounds, in the field's own unit or one that can be turned into it. */
 export function NumberField({ value, onValue, low, high, unit = '', asked, onEmpty, ...rest }: NumberProps) {
-  const inUnit = unit || asked || unitIn(rest.label)
-  const between = `Between ${low} and ${high}${inUnit && ` ${inUnit}`}.`
+  const keptIn = unit || asked || unitIn(rest.label)
+  const own = fieldUnit(keptIn, high)
+  const inUnit = own?.unit ?? keptIn
+  const shown = (kept: number): string =>
+    String(Number((own ? own.toShown(kept) : kept).toPrecision(own ? 3 : 6)))
+  const between = `Between ${shown(low)} and ${shown(high)}${inUnit && ` ${inUnit}`}.`
   const read = (text: string): Reading<number> => {
     if (!text.trim() && onEmpty) {
       onEmpty()
       return { problem: '' }
     }
     const negative = /^\s*[-−]/.test(text)
-    const number = negative ? null : parseQuantity(text, inUnit)
+    const number = negative ? null : parseQuantity(text, keptIn, own?.toKept)
     if (number === null)
       return {
         problem: negative ? between : `Write a number${inUnit && ` of ${inUnit}`}, such as 2.5 or 2,5.`,
@@ -149,11 +163,11 @@ export function NumberField({ value, onValue, low, high, unit = '', asked, onEmp
   return (
     <TypedField
       {...rest}
-      shown={value === null ? '' : String(Number(value.toPrecision(6)))}
+      shown={value === null ? '' : shown(value)}
       read={read}
       onValue={onValue}
       inputMode="decimal"
-      suffix={unit}
+      suffix={unit && inUnit}
     />
   )
 }
@@ -219,7 +233,7 @@ type RowOf<Field> = Omit<Field, 'id' | 'label' | 'className'> & {
 }
 
 export const NumberRow = ({ label, hint, className = '', ...field }: RowOf<NumberProps>) => (
-  <Labelled label={label} hint={hint} className={className}>
+  <Labelled label={labelIn(label, field.high)} hint={hint} className={className}>
     {(id) => <NumberField id={id} asked={unitIn(label)} {...field} />}
   </Labelled>
 )

@@ -4,27 +4,39 @@ import { massUnits, volumeUnits } from './units.ts'
 /** Units a field asks for, and what else may be typed into it: each word with how many of the field's own it is. */
 const spoken: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   µm: { µm: 1, um: 1, micron: 1, microns: 1, mm: 1000 },
-  cm: { cm: 1, mm: 0.1, m: 100, in: 2.54, inch: 2.54, inches: 2.54, '"': 2.54 },
+  cm: { cm: 1, mm: 0.1, m: 100, in: 2.54, inch: 2.54, inches: 2.54, '"': 2.54, ft: 30.48 },
+  m: { m: 1, cm: 0.01, ft: 0.3048, feet: 0.3048 },
+  'cm²': { 'cm²': 1, cm2: 1, 'sq in': 6.4516 },
+  'm³': { 'm³': 1, m3: 1, 'cu ft': 0.028316846592 },
   g: { ...massUnits, gram: 1, grams: 1 },
   ml: { ...volumeUnits, cc: 1, litre: 1000, litres: 1000 },
   '%': { '%': 1, percent: 1, 'per cent': 1 },
   '°C': { '°c': 1, c: 1, '°': 1 },
 }
 
+const fahrenheit = /^°?f$/
+
 /** Words before a number that change nothing. */
 const roughly = /^\s*(?:about|approx\.?|ca\.?|~|≈)\s*/i
 
 /**
  * A number as it is typed into a field of this unit, in that unit: "70 microns", "60 cm", "1.5 mm" for µm, "about 60".
- * Null: not a number of it.
+ * `bareTo` turns a number without a unit where the field shows another one than its value is kept in. Null: not a number
+ * of it.
  */
-export function parseQuantity(text: string, unit: string): number | null {
+export function parseQuantity(
+  text: string,
+  unit: string,
+  bareTo: (typed: number) => number = (typed) => typed,
+): number | null {
   const plain = text.replace(roughly, '').trim()
   const bare = parseNumber(plain)
-  if (bare !== null) return bare
+  if (bare !== null) return bareTo(bare)
   const match = /^(.*[\d½⅓⅔¼¾⅛])\s*([^\d\s].*)$/.exec(plain)
   const number = match && parseNumber(match[1]!)
-  const times = match && spoken[unit]?.[match[2]!.trim().toLowerCase()]
+  const word = match?.[2]!.trim().toLowerCase() ?? ''
+  if (number !== null && unit === '°C' && fahrenheit.test(word)) return (number - 32) / 1.8
+  const times = spoken[unit]?.[word]
   return number === null || !times ? null : number * times
 }
 

@@ -2,6 +2,7 @@ import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js'
+import { asRead } from '../../writing/reader.ts'
 
 /** Sheets of paper as PDF, calm and black on white. */
 
@@ -47,6 +48,22 @@ const mm = (length: number): number => (length * 72) / 25.4
 const ink = '#1f1b16'
 const soft = '#5c554a'
 
+/** A sheet with its words as its reader has numbers and dates. */
+function readContent<Part>(content: Part): Part {
+  if (typeof content === 'string') return asRead(content) as Part
+  if (Array.isArray(content)) return content.map(readContent) as Part
+  if (content === null || typeof content !== 'object' || 'svg' in content || 'qr' in content) return content
+  const read = Object.entries(content).map(([key, value]) => [
+    key,
+    isSaid(key) ? readContent(value as unknown) : (value as unknown),
+  ])
+  return Object.fromEntries(read) as Part
+}
+
+/** The parts of a sheet that hold words or other parts. */
+const isSaid = (key: string): boolean =>
+  ['text', 'columns', 'stack', 'table', 'body', 'ul', 'ol'].includes(key)
+
 /** A sheet of A4 with its pages numbered. */
 export async function paperOf(title: string, content: Content): Promise<Uint8Array> {
   const definition: TDocumentDefinitions = {
@@ -67,7 +84,7 @@ export async function paperOf(title: string, content: Content): Promise<Uint8Arr
       alignment: 'center',
       margin: [0, mm(6), 0, 0],
     }),
-    content,
+    content: readContent(content),
   }
   return new Uint8Array(await pdfmake.createPdf(definition).getBuffer())
 }

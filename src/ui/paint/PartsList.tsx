@@ -7,8 +7,8 @@ import { Chooser } from '../Chooser.tsx'
 import { Labelled, NumberField } from '../fields.tsx'
 import { IconButton } from '../IconButton.tsx'
 import { ingredientChoices } from '../materials.ts'
-import { useChoice } from '../useBench.ts'
-import type { Bench } from '../useBench.ts'
+import { useChoice } from '../bench/useBench.ts'
+import type { Bench } from '../bench/useBench.ts'
 
 interface PartsProps extends Pick<Bench, 'bring'> {
   /** What it is that these are put into. */

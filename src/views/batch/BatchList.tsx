@@ -70,7 +70,9 @@ export function BatchList({ initial, shopping, judging }: ListProps) {
               href={`/batches/${id}`}
               className="grid min-h-12 gap-x-8 py-2.5 hover:bg-wash sm:grid-cols-[17rem_14rem_1fr]"
             >
-              <span className="font-read text-[1.2rem] leading-tight [overflow-wrap:anywhere]">{title}</span>
+              <span className="font-read text-[1.2rem] leading-tight [overflow-wrap:anywhere]" translate="no">
+                {title}
+              </span>
               <span>
                 <Standing state={state} useBy={useBy} leftMl={leftMl} />
                 {room && leftMl > 0 && (

@@ -240,6 +240,7 @@ function Amounts({ medium, made, shelf }: AmountsProps) {
           {(id) => (
             <TypedField
               id={id}
+              isFigure
               shown={jarMl === null ? '' : String(jarMl)}
               read={(text): Reading<number | null> => {
                 if (!text.trim()) return { value: null }
@@ -402,6 +403,7 @@ function Grid({ medium, made }: { readonly medium: MediumDocument; readonly made
         <ChoiceRow label="Across: vary" value={across} onValue={setAcross} options={materials} />
         <TypedRow
           label="% of the cell by mass"
+          isFigure
           shown={acrossShares.map((share) => Math.round(share * 1000) / 10).join(' ')}
           read={readShares}
           onValue={setAcrossShares}
@@ -409,6 +411,7 @@ function Grid({ medium, made }: { readonly medium: MediumDocument; readonly made
         <ChoiceRow label="Down: vary" value={down} onValue={setDown} options={materials} />
         <TypedRow
           label="% of each cell by mass"
+          isFigure
           shown={downShares.map((share) => Math.round(share * 1000) / 10).join(' ')}
           read={readShares}
           onValue={setDownShares}

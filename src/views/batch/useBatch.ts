@@ -6,7 +6,7 @@ import type { BatchDeed } from '../../document/batchDeeds.ts'
 import type { Revised } from '../../document/studio.ts'
 import type { Desk, DeskState } from '../../saving/desk.ts'
 import { requestTo } from '../../ui/client.ts'
-import { useSavedThing } from '../../ui/useSavedThing.ts'
+import { useSavedThing } from '../../ui/bench/useSavedThing.ts'
 
 export interface EditedBatch {
   /** With what waits for the studio already in it. */

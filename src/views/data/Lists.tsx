@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import { asFigure } from '../../writing/reader.ts'
 
 const lists = [
   ['/api/shelf.csv', 'Materials'],
@@ -13,7 +14,7 @@ const lists = [
 export function Lists() {
   const [decimal, setDecimal] = useState<'point' | 'comma'>('point')
   useEffect(() => {
-    if ((1.5).toLocaleString().includes(',')) setDecimal('comma')
+    if (asFigure('0.5') === '0,5') setDecimal('comma')
   }, [])
   const asked = decimal === 'comma' ? '?decimal=comma' : ''
   return (

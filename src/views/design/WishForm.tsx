@@ -17,8 +17,8 @@ import type { Reading } from '../../ui/fields.tsx'
 import { about } from '../../ui/format.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
-import { useChoice } from '../../ui/useBench.ts'
-import type { Bench } from '../../ui/useBench.ts'
+import { useChoice } from '../../ui/bench/useBench.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { isTaken, unasked } from './wishes.ts'
@@ -66,6 +66,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         label="Used at, medium : paint"
         hint="By volume."
         className="col-span-2"
+        isFigure
         shown={`1:${about(paintPerPart(asked.dose), 3)}`}
         read={ratio}
         onValue={(dose) => ask({ dose })}
@@ -84,6 +85,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
           {(id) => (
             <TypedField
               id={id}
+              isFigure
               shown={asked.most[what] === null ? '' : String(asked.most[what])}
               read={any(0, 100)}
               onValue={(value) => ask({ most: { ...asked.most, [what]: value } })}
@@ -106,6 +108,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         className="col-span-2"
         label="oil at least, %"
         hint="Of the dried film by volume."
+        isFigure
         shown={asked.most.oil === null ? '' : String(asked.most.oil)}
         read={any(0, 100)}
         onValue={(oil) => ask({ most: { ...asked.most, oil } })}
@@ -150,6 +153,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         className="col-span-2"
         label="Dries at least as fast as"
         hint={`Raw linseed = 1. Left empty: ${usualSlowest}.`}
+        isFigure
         shown={asked.slowest === null ? '' : String(asked.slowest)}
         read={any(0.001, 50)}
         onValue={(slowest) => ask({ slowest })}
@@ -157,6 +161,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
       <TypedRow
         className="col-span-2"
         label="and at most as fast as"
+        isFigure
         shown={asked.fastest === null ? '' : String(asked.fastest)}
         read={any(0.001, 50)}
         onValue={(fastest) => ask({ fastest })}
@@ -164,6 +169,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
       <TypedRow
         className="col-span-2"
         label="Costs at most, per ml"
+        isFigure
         shown={asked.cost === null ? '' : String(asked.cost)}
         read={any(0.0001, 1e6)}
         onValue={(cost) => ask({ cost })}

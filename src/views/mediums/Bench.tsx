@@ -12,9 +12,9 @@ import { ChoiceRow, Labelled, NumberRow, readName, TypedField } from '../../ui/f
 import type { Reading } from '../../ui/fields.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
-import { useBench } from '../../ui/useBench.ts'
-import { useHeld } from '../../ui/useHeld.ts'
-import { useSavedThing } from '../../ui/useSavedThing.ts'
+import { useBench } from '../../ui/bench/useBench.ts'
+import { useHeld } from '../../ui/bench/useHeld.ts'
+import { useSavedThing } from '../../ui/bench/useSavedThing.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { goAndSay } from '../../ui/done.ts'
 import { say } from '../../ui/messages.ts'
@@ -70,7 +70,9 @@ export function Bench({ initial, known, events, settings, practices, versions }:
 
   return (
     <>
-      <h1 className="sr-only">{medium.name}</h1>
+      <h1 className="sr-only" translate="no">
+        {medium.name}
+      </h1>
       <TypedField
         label="Name of the medium"
         shown={medium.name}
@@ -139,6 +141,7 @@ export function Bench({ initial, known, events, settings, practices, versions }:
                   {(id) => (
                     <TypedField
                       id={id}
+                      isFigure
                       shown={recipe.partSize ? amountText(recipe.partSize) : ''}
                       read={(text): Reading<Amount | undefined> =>
                         text.trim()

@@ -23,7 +23,7 @@ import { ChoiceRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { about, gramsText, mlText, percentText, upperFirst } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
-import type { Bench } from '../../ui/useBench.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import type { DoseChartProps } from './DoseChart.tsx'
@@ -204,6 +204,7 @@ function DoseField({
       <TypedRow
         label="Your dose, medium : paint"
         className="w-40"
+        isFigure
         shown={per === null ? '0:1' : per === 0 ? '1:0' : `1:${about(per, 3)}`}
         read={ratio}
         onValue={onShare}
@@ -211,6 +212,7 @@ function DoseField({
       <TypedRow
         label="of the mix, by volume"
         className="w-36"
+        isFigure
         shown={about(100 * share, 3)}
         read={percent((fraction) => fraction, 100)}
         onValue={onShare}
@@ -219,6 +221,7 @@ function DoseField({
       <TypedRow
         label="on the paint, by volume"
         className="w-36"
+        isFigure
         shown={share < 1 ? about(100 * onPaintOf(share), 3) : '∞'}
         read={percent(ofMixOf, 10000)}
         onValue={onShare}

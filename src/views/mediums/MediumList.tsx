@@ -97,7 +97,12 @@ export function MediumList({ initial }: ListProps) {
         {fitting.map(({ id, name: title, made, room, problem: fault }) => (
           <li key={id} className="border-t border-rule">
             <a href={`/mediums/${id}`} className="grid gap-x-8 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]">
-              <span className="font-read text-[1.25rem] leading-tight [overflow-wrap:anywhere]">{title}</span>
+              <span
+                className="font-read text-[1.25rem] leading-tight [overflow-wrap:anywhere]"
+                translate="no"
+              >
+                {title}
+              </span>
               <span>
                 {room && (
                   <span className="block">

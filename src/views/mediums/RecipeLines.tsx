@@ -13,7 +13,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { moved, MovingRow, useSorting } from '../../ui/sorting.tsx'
 import type { Moving } from '../../ui/sorting.tsx'
 import { gramsText, mlText } from '../../ui/format.ts'
-import type { Bench } from '../../ui/useBench.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
 
 /** What a line may be of, and how what is chosen is made known. */
 interface Choosing extends Pick<Bench, 'bring' | 'coming'> {
@@ -129,6 +129,7 @@ function RecipeRow({
         </button>
         <TypedField
           label={`Amount, line ${at + 1}`}
+          isFigure
           shown={amountText(line)}
           read={readAmount(spoons, line)}
           onValue={({ amount, unit }) => onLine({ ...line, amount, unit })}

@@ -6,7 +6,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { parseParts } from '../../core/measure/parse.ts'
 import { about } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
-import { useChoice } from '../../ui/useBench.ts'
+import { useChoice } from '../../ui/bench/useBench.ts'
 import type { usePicture } from '../stack/usePicture.ts'
 import { plannedFatness } from './laidOut.ts'
 import type { LaidPalette } from './laidOut.ts'
@@ -71,6 +71,7 @@ export function Conditioning({ layer, laid, edited, onPalette }: ConditioningPro
         <TypedRow
           label="medium : paint"
           className="w-24"
+          isFigure
           shown={proportionText(by.proportion)}
           read={(text): Reading<number> => {
             const parsed = parseParts(text, 1)

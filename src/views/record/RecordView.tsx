@@ -33,7 +33,9 @@ export function RecordView({
   return (
     <>
       <header className="border-b border-rule pb-4">
-        <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{picture.painting.title}</h1>
+        <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]" translate="no">
+          {picture.painting.title}
+        </h1>
         <p className="mt-1.5 max-w-[60rem] font-read text-[1.2rem] leading-snug">
           {answerOf(picture, assessment)}
         </p>

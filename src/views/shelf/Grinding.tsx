@@ -7,7 +7,7 @@ import { Cautions } from '../../ui/Cautions.tsx'
 import { NumberRow } from '../../ui/fields.tsx'
 import { about, gramsText, mlText, shortName } from '../../ui/format.ts'
 import { MaterialRow } from '../../ui/MaterialField.tsx'
-import type { Bench } from '../../ui/useBench.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
 
 /** One thing put on the slab. */
 interface Addition {

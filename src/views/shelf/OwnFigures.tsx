@@ -16,7 +16,7 @@ import { Counting } from './Counting.tsx'
 import { HazardBoxes } from './HazardBoxes.tsx'
 import { PriceRow } from './PriceRow.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
-import { useSavedThing } from '../../ui/useSavedThing.ts'
+import { useSavedThing } from '../../ui/bench/useSavedThing.ts'
 import { classWords } from '../mediums/Truths.tsx'
 
 interface OwnProps {

@@ -16,6 +16,7 @@ export const PriceRow = ({
   <TypedRow
     label="Price"
     hint="What you paid, and for how much: 18 for 250 ml."
+    isFigure
     shown={
       price ? `${price.coins} for ${price.for.amount} ${unitName(price.for.unit, price.for.amount)}` : ''
     }

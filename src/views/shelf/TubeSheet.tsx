@@ -28,8 +28,8 @@ import { RoomSays } from '../../ui/room/RoomSays.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Streak } from '../../ui/paint/Streak.tsx'
 import { tubeColour } from '../../ui/paint/tubeColour.ts'
-import type { Bench } from '../../ui/useBench.ts'
-import { useSavedThing } from '../../ui/useSavedThing.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
+import { useSavedThing } from '../../ui/bench/useSavedThing.ts'
 import { Swatch } from './Swatch.tsx'
 import { Why } from '../../ui/Why.tsx'
 import { TubeTests } from './TubeTests.tsx'
@@ -63,7 +63,9 @@ export function TubeSheet({ tube, findMaterial, bring, settings, onTube, onRemov
           height={56}
         />
         <div className="min-w-0">
-          <h2 className="text-[1.6rem] leading-tight [overflow-wrap:anywhere]">{body.name}</h2>
+          <h2 className="text-[1.6rem] leading-tight [overflow-wrap:anywhere]" translate="no">
+            {body.name}
+          </h2>
           <p className="text-soft">{facts && tubeDeeds(facts).join(' · ')}</p>
         </div>
       </div>

@@ -2,7 +2,7 @@ import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
 import { Labelled } from '../../ui/fields.tsx'
 import type { Stock } from './PaintLine.tsx'
-import { useChoice } from '../../ui/useBench.ts'
+import { useChoice } from '../../ui/bench/useBench.ts'
 
 /** Parts of a medium to begin with. */
 export const usualShare = 0.25

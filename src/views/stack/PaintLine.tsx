@@ -10,8 +10,8 @@ import { MaterialField } from '../../ui/MaterialField.tsx'
 import { choiceName, materialRoles } from '../../ui/materials.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
 import type { Choosable } from '../../ui/Chooser.tsx'
-import { useChoice } from '../../ui/useBench.ts'
-import type { Bench } from '../../ui/useBench.ts'
+import { useChoice } from '../../ui/bench/useBench.ts'
+import type { Bench } from '../../ui/bench/useBench.ts'
 import { pigmentColour } from '../../core/values/pigmentColours.ts'
 
 /** What paints are chosen from. */

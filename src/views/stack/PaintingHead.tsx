@@ -26,7 +26,9 @@ export function PaintingHead(props: PaintingBoxProps) {
   ].filter(Boolean)
   return (
     <div className="min-w-0">
-      <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{painting.title}</h1>
+      <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]" translate="no">
+        {painting.title}
+      </h1>
       <p className="mt-1.5 text-soft">
         {facts.join(' · ')}{' '}
         <Popup

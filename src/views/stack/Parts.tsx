@@ -14,6 +14,7 @@ export const Parts = ({ value, ofPaint, onValue }: PartsProps) => (
   <TypedRow
     label="parts"
     className="w-16"
+    isFigure
     shown={String(Number(value.toPrecision(6)))}
     read={(text): Reading<number> => {
       const parsed = parseParts(text, ofPaint)

@@ -67,6 +67,7 @@ export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
       <TypedRow
         label="wet thickness"
         className="w-24"
+        isFigure
         shown={about(layer.wetThicknessUm, 4)}
         read={readThickness}
         onValue={(wetThicknessUm) => onChange({ wetThicknessUm })}
@@ -76,6 +77,7 @@ export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
         {(id) => (
           <TypedField
             id={id}
+            isFigure
             shown={layer.ridgeWetUm === null ? '' : about(layer.ridgeWetUm, 4)}
             read={(text): Reading<number | null> =>
               text.trim() === '' ? { value: null } : readThickness(text)

@@ -1,4 +1,3 @@
-import { addMonths, differenceInCalendarDays, parseISO, startOfMonth } from 'date-fns'
 import { daysAtChance } from '../../core/cure/forecast.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Picture } from '../../document/picture.ts'
@@ -243,15 +242,18 @@ function Band({
   )
 }
 
+const monthOf = (day: number): number => Number(dateOf(day).slice(5, 7))
+const firstOfNextMonth = (day: number): number => {
+  const first = dayOf(`${dateOf(day).slice(0, 7)}-01`)!
+  return dayOf(`${dateOf(first + 31).slice(0, 7)}-01`)!
+}
+
 function monthsIn(from: number, to: number): readonly { readonly day: number; readonly name: string }[] {
-  const start = startOfMonth(parseISO(dateOf(from)))
-  const count = Math.ceil((to - from) / 28) + 1
-  const every = Math.max(1, Math.ceil(count / 8))
-  return Array.from({ length: count }, (_, index) => addMonths(start, index))
-    .filter((month, index) => index > 0 && month.getMonth() % every === 0)
-    .map((month) => {
-      const day = Math.floor(from) + differenceInCalendarDays(month, parseISO(dateOf(from)))
-      return { day, name: monthName(day) }
-    })
-    .filter(({ day }) => day > from && day < to - (to - from) * 0.1)
+  const starts: number[] = []
+  const last = to - (to - from) * 0.1
+  for (let day = firstOfNextMonth(from); day < last; day = firstOfNextMonth(day)) starts.push(day)
+  const every = Math.max(1, Math.ceil((Math.ceil((to - from) / 28) + 1) / 8))
+  return starts
+    .filter((day) => (monthOf(day) - 1) % every === 0)
+    .map((day) => ({ day, name: monthName(day) }))
 }

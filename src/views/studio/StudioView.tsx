@@ -12,6 +12,7 @@ import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { Practices } from './practices/Practices.tsx'
 import { CalendarAndHours } from './calendar/CalendarAndHours.tsx'
 import { SetAside } from './SetAside.tsx'
+import { Writing } from './Writing.tsx'
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 const lights = [
@@ -25,11 +26,13 @@ export function StudioView({
   initial,
   initialPractices,
   events,
+  writing,
 }: {
   readonly initial: Revised<Settings>
   /** Practices the studio has changed, and its own. */
   readonly initialPractices: readonly Revised<PracticeDocument>[]
   readonly events: readonly number[]
+  readonly writing: Parameters<typeof Writing>[0]
 }) {
   const [things] = useState(() => [
     { kind: 'setting' as const, id: settingsId, body: { ...initial, id: settingsId } },
@@ -86,8 +89,8 @@ export function StudioView({
             value={settings.spoons}
             onValue={(spoons) => edit({ spoons: spoons as Settings['spoons'] })}
             options={[
-              { id: 'metric', name: 'metric, 5 ml' },
-              { id: 'us', name: 'US, 4.93 ml' },
+              { id: 'metric', name: 'metric (5 ml)' },
+              { id: 'us', name: 'US (4.93 ml)' },
             ]}
           />
           <Labelled
@@ -174,7 +177,10 @@ export function StudioView({
             estimates.
           </p>
         </section>
-        <CalendarAndHours settings={settings} edit={edit} />
+        <div className="grid content-start gap-8">
+          <CalendarAndHours settings={settings} edit={edit} />
+          <Writing {...writing} />
+        </div>
         <Practices desk={desk} stored={practices} />
       </div>
       <SetAside desk={desk} />

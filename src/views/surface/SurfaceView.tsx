@@ -41,7 +41,9 @@ export function SurfaceView({
   return (
     <>
       <header className="border-b border-rule pb-4">
-        <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]">{picture.painting.title}</h1>
+        <h1 className="text-[2.2rem] leading-[1.1] [overflow-wrap:anywhere]" translate="no">
+          {picture.painting.title}
+        </h1>
         <p className="mt-1.5 max-w-[60rem] font-read text-[1.3rem] leading-snug">{answerOf(surface)}</p>
       </header>
       <SaveLine desk={desk} state={state} />

@@ -33,7 +33,9 @@ export function SwatchRow({
       <div className="grid items-start gap-x-6 gap-y-2 sm:grid-cols-[auto_1fr] lg:grid-cols-[auto_15rem_1fr_auto]">
         <Card entry={entry} />
         <div className="min-w-0">
-          <h3 className="font-read text-[1.2rem] leading-tight [overflow-wrap:anywhere]">{swatch.name}</h3>
+          <h3 className="font-read text-[1.2rem] leading-tight [overflow-wrap:anywhere]" translate="no">
+            {swatch.name}
+          </h3>
           <p className="text-[0.85rem] text-soft">
             {holds}, {umText(film?.dryUm ?? swatch.laid.wetThicknessUm)} dry · {dateText(swatch.laid.at)} ·{' '}
             {placeName}

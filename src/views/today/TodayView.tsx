@@ -174,7 +174,9 @@ function BatchesToLookAt({ batches: { count, entries } }: { readonly batches: Li
               href={`/batches/${id}#record`}
               className="grid min-h-11 gap-x-6 py-3 hover:bg-wash sm:grid-cols-[16rem_1fr]"
             >
-              <span className="font-read text-[1.3rem] leading-tight">{title}</span>
+              <span className="font-read text-[1.3rem] leading-tight" translate="no">
+                {title}
+              </span>
               <span>
                 {state !== 'fresh' && (
                   <>

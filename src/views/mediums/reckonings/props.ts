@@ -3,7 +3,7 @@ import type { Medium } from '../../../core/medium/medium.ts'
 import type { Recipe, RecipeShelf } from '../../../core/medium/recipe.ts'
 import type { MediumDocument } from '../../../document/recipe.ts'
 import type { Settings } from '../../../document/studio.ts'
-import type { Bench } from '../../../ui/useBench.ts'
+import type { Bench } from '../../../ui/bench/useBench.ts'
 
 /** What every reckoning at the bench is given. */
 export interface ReckoningProps {

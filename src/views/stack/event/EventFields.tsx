@@ -10,7 +10,7 @@ import { MaterialRow } from '../../../ui/MaterialField.tsx'
 import { PartsList } from '../../../ui/paint/PartsList.tsx'
 import { IsolatingPlan } from './IsolatingPlan.tsx'
 import type { IsolatingProps } from './IsolatingPlan.tsx'
-import type { Bench } from '../../../ui/useBench.ts'
+import type { Bench } from '../../../ui/bench/useBench.ts'
 
 export interface EventFieldsProps extends Pick<Bench, 'bring'> {
   readonly brush: Brush

@@ -1,15 +1,15 @@
 import { useRef, useState } from 'react'
-import type { UsableMedium } from '../document/batchMedium.ts'
-import type { Paint } from '../document/paints.ts'
-import { findInStudio } from '../document/studioMaterials.ts'
-import type { ShelfItem } from '../document/shelf.ts'
-import type { OwnTube } from '../document/tube.ts'
-import { isForLater } from '../saving/server.ts'
-import type { Reply } from '../saving/server.ts'
-import { read } from './client.ts'
-import type { Choosable } from './Chooser.tsx'
-import { say } from './messages.ts'
-import { useNews } from './useNews.ts'
+import type { UsableMedium } from '../../document/batchMedium.ts'
+import type { Paint } from '../../document/paints.ts'
+import { findInStudio } from '../../document/studioMaterials.ts'
+import type { ShelfItem } from '../../document/shelf.ts'
+import type { OwnTube } from '../../document/tube.ts'
+import { isForLater } from '../../saving/server.ts'
+import type { Reply } from '../../saving/server.ts'
+import { read } from '../client.ts'
+import type { Choosable } from '../Chooser.tsx'
+import { say } from '../messages.ts'
+import { useNews } from '../useNews.ts'
 
 interface Known {
   readonly mediums: readonly UsableMedium[]
@@ -61,7 +61,7 @@ export function useBench({ tubes = [], ...rest }: Partial<Known> & Omit<Known, '
     return true
   })
   const paintFromTube = async (id: string, parts: number): Promise<Paint | null> => {
-    const { paintFrom } = await import('../document/ownTube.ts')
+    const { paintFrom } = await import('../../document/ownTube.ts')
     const { tubes: all, shelf } = latest.current
     const tube = all.find((one) => one.id === id)
     return tube ? paintFrom(tube, parts, findInStudio(shelf)) : null

@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
-import type { Bodies, Kind } from '../document/kinds.ts'
-import { shownOn } from '../saving/desk.ts'
-import type { Desk, DeskState } from '../saving/desk.ts'
-import { useDesk } from './useDesk.ts'
+import type { Bodies, Kind } from '../../document/kinds.ts'
+import { shownOn } from '../../saving/desk.ts'
+import type { Desk, DeskState } from '../../saving/desk.ts'
+import { useDesk } from '../useDesk.ts'
 
 /** One thing being edited: shown at once, saved half a second after the last key, undone a step at a time. */
 export interface Saved<K extends Kind> {
