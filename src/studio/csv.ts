@@ -63,6 +63,8 @@ export interface CsvShape<Column extends string, Item extends { readonly id: str
 
 /** One line while it is read: its cells, and what is wrong with them. */
 export interface CsvLine<Column extends string> {
+  /** Which line of the file it is; the heading is line 1. */
+  readonly at: number
   readonly cell: (column: Column) => string
   /** The same with the spaces at its ends. */
   readonly asWritten: (column: Column) => string
@@ -158,6 +160,7 @@ function lineOf<Column extends string>(
   const asWritten = (column: Column): string => row[column] ?? ''
   const cell = (column: Column): string => asWritten(column).trim()
   return {
+    at: line,
     fault,
     cell,
     asWritten,

@@ -1,12 +1,11 @@
 import { checks } from '../core/cure/checkWords.ts'
 import { dateOf } from '../core/plan/calendar.ts'
-import { findInStudio } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
 import { list } from '../store/records.ts'
 import type { CalendarEntry } from './calendar.ts'
 import { cellOf, toCsv } from './csv.ts'
 
-/** Lists that only go out: every check, what is ahead, and every recipe. */
+/** Lists that only go out: every check, and what is ahead. */
 
 /** Every hand on a layer or a swatch, oldest first. */
 export async function checksToCsv(db: Database): Promise<string> {
@@ -37,20 +36,3 @@ export const scheduleToCsv = (entries: readonly CalendarEntry[]): string =>
       .sort((a, b) => a.day - b.day || a.summary.localeCompare(b.summary))
       .map(({ day, summary, description }) => [dateOf(day), summary, cellOf(description)]),
   )
-
-/** Every recipe, a line for each thing that goes in. */
-export async function recipesToCsv(db: Database): Promise<string> {
-  const mediums = await list(db, 'medium')
-  const names = new Map(mediums.map(({ id, name }) => [id, name]))
-  const find = findInStudio(await list(db, 'shelf_item'))
-  return toCsv(
-    ['medium', 'amount', 'unit', 'material', 'material_id', 'parts_by', 'note'],
-    mediums.flatMap(({ name, recipe, note }) =>
-      recipe.lines.map((line) => {
-        const id = 'material' in line ? line.material : line.medium
-        const what = 'material' in line ? (find(id)?.name ?? id) : (names.get(id) ?? id)
-        return [name, cellOf(line.amount), line.unit, what, id, cellOf(recipe.partsBy), note]
-      }),
-    ),
-  )
-}

@@ -1,4 +1,5 @@
 import type { MediumDocument } from '../document/recipe.ts'
+import type { Wish } from '../store/history.ts'
 import { commit, findOrRefuse } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 
@@ -17,3 +18,12 @@ export const removeMedium = (write: Write, id: string, seen: number): Promise<Wr
     what: `Removed medium ${(await findOrRefuse(trx, 'medium', id)).name}`,
     wishes: [{ kind: 'medium', id, body: null, seen }],
   }))
+
+/** Takes a whole list of mediums in one step, overriding what has the same id. */
+export const saveMediums = (write: Write, mediums: readonly MediumDocument[]): Promise<Written> =>
+  commit(write, () =>
+    Promise.resolve({
+      what: `Brought ${mediums.length} ${mediums.length === 1 ? 'medium' : 'mediums'} from a list`,
+      wishes: mediums.map((body): Wish => ({ kind: 'medium', id: body.id, body })),
+    }),
+  )

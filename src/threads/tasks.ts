@@ -45,6 +45,7 @@ import { rackOf } from '../studio/rack.ts'
 import type { Rack } from '../studio/rack.ts'
 import { readingsFromCsv } from '../studio/readings.ts'
 import { tubesFromCsv } from '../studio/tubeCsv.ts'
+import { recipeBook, recipesFromCsv } from '../studio/recipesCsv.ts'
 import { shelfFromCsv } from '../studio/shelfCsv.ts'
 
 /** What is too slow for the thread that answers. Each task runs in a worker thread with a connection that only reads. */
@@ -158,6 +159,15 @@ export const readTubes = ({
     const own = new Set((await list(db, 'shelf_item')).map(({ id }) => id))
     return tubesFromCsv(csv, known, (id) => own.has(id))
   })
+
+export const readRecipes = ({
+  folder,
+  csv,
+}: {
+  folder: string
+  csv: string
+}): Promise<Answer<readonly MediumDocument[]>> =>
+  answered(async () => recipesFromCsv(csv, await recipeBook(opened(folder))))
 
 export const readRoom = ({ csv, placeId, now }: { csv: string; placeId: string; now: string }) =>
   answered(() => readingsFromCsv(csv, placeId, dayOf(now)!))

@@ -219,6 +219,7 @@ export interface Routes {
   'DELETE /api/readings/{id}': typeof r84.DELETE
   'PUT /api/readings': typeof r85.PUT
   'GET /api/recipes.csv': typeof r86.GET
+  'POST /api/recipes.csv': typeof r86.POST
   'DELETE /api/reminders/{id}': typeof r87.DELETE
   'PUT /api/reminders': typeof r88.PUT
   'GET /api/room': typeof r89.GET

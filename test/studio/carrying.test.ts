@@ -13,7 +13,7 @@ import { thingsIn } from '../../src/studio/carrying/documentReader.ts'
 import { takeOut } from '../../src/studio/carrying/takeOut.ts'
 import { calendarEntries } from '../../src/studio/calendar.ts'
 import { withDecimalComma } from '../../src/studio/csv.ts'
-import { checksToCsv, recipesToCsv, scheduleToCsv } from '../../src/studio/listsCsv.ts'
+import { checksToCsv, scheduleToCsv } from '../../src/studio/listsCsv.ts'
 import { shelfFromCsv, shelfToCsv } from '../../src/studio/shelfCsv.ts'
 import { wholeShelf } from '../../src/studio/shelfList.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
@@ -136,13 +136,6 @@ describe('single lists', () => {
   })
   after(() => demo.close())
 
-  it('of recipes has a line for each thing that goes in, by name', async () => {
-    const [heading, ...lines] = cells(await recipesToCsv(demo.db))
-    expect(heading!.slice(0, 4)).to.deep.equal(['medium', 'amount', 'unit', 'material'])
-    const wax = lines.filter(([name]) => name === 'Pan wax')
-    expect(wax.length).to.be.above(1)
-    expect(wax.every(([, amount, unit, material]) => amount && unit && material)).to.equal(true)
-  })
   it('of checks has every hand on a layer and on a swatch, oldest first', async () => {
     const [, ...lines] = cells(await checksToCsv(demo.db))
     const swatches = await list(demo.db, 'swatch')

@@ -21,8 +21,8 @@ export function Lists() {
     <section aria-label="Single lists" className="grid content-start gap-2">
       <h2 className="border-b border-ink pb-1 text-[1.35rem]">Single lists</h2>
       <p>
-        For a spreadsheet (CSV). Materials, paints and the room log can be brought back in on their own pages,
-        with either decimal sign.
+        For a spreadsheet (CSV). Materials, paints, recipes and the room log can be brought back in on their
+        own pages, with either decimal sign.
       </p>
       <ul className="flex flex-wrap gap-x-6 gap-y-1">
         {lists.map(([path, name]) => (

@@ -1,24 +1,25 @@
 import { useRef, useState } from 'react'
-import type { Reply } from '../../ui/client.ts'
-import { goAndSay } from '../../ui/done.ts'
+import type { Reply } from '../client.ts'
+import { goAndSay } from '../done.ts'
 
 interface ImportProps {
   /** Where to go once it is brought. */
   readonly page: string
-  /** "material": what one line is. */
+  /** What is in it, and where that goes: "material", "onto your shelf". */
   readonly what: string
+  readonly where: string
   readonly send: (csv: string) => Promise<Reply<{ readonly count: number; readonly event: number }>>
 }
 
-/** Brings a whole CSV onto the shelf, or says every fault in it by line and column and takes nothing. */
-export function ImportCsv({ page, what, send }: ImportProps) {
+/** Brings a whole CSV in, or says every fault in it by line and column and takes nothing. */
+export function ImportCsv({ page, what, where, send }: ImportProps) {
   const file = useRef<HTMLInputElement>(null)
   const [faults, setFaults] = useState<readonly string[]>([])
   const bring = async (chosen: File): Promise<void> => {
     const reply = await send(await chosen.text())
     if (reply.ok) {
       const { count, event } = reply.value
-      return goAndSay(page, `${count} ${count === 1 ? what : `${what}s`} came onto your shelf.`, event)
+      return goAndSay(page, `${count} ${count === 1 ? what : `${what}s`} came ${where}.`, event)
     }
     setFaults(reply.refusal.issues?.map(({ message }) => message) ?? [reply.refusal.message])
   }
@@ -28,7 +29,7 @@ export function ImportCsv({ page, what, send }: ImportProps) {
         ref={file}
         type="file"
         accept=".csv,text/csv"
-        aria-label="CSV file to bring onto the shelf"
+        aria-label={`CSV file to bring ${where}`}
         className="sr-only"
         tabIndex={-1}
         onChange={({ target }) => {
