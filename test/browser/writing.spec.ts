@@ -32,6 +32,8 @@ test.describe('in a browser of Austria', () => {
     const headers = { 'accept-language': 'de-AT' }
     const drawn = await page.request.get(`${demo.url}/paintings/glasshouse`, { headers })
     expect(await drawn.text()).toContain('1,48×')
+    const list = await page.request.get(`${demo.url}/api/shelf.csv`, { headers })
+    expect(await list.text()).toMatch(/;"\d+,\d+";/)
     await open(page, `${demo.url}/mediums/harbour-glaze`)
     const amount = page.getByLabel('Amount, line 1')
     await amount.fill('1,125 g')

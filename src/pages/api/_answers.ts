@@ -1,3 +1,4 @@
+import { asFigure } from '../../writing/reader.ts'
 import { withDecimalComma } from '../../studio/csv.ts'
 
 /** The forms every answer of the HTTP interface takes. */
@@ -32,6 +33,9 @@ export const pdf = (content: Uint8Array, name: string): Response =>
 export const download = (content: string, type: string, name: string): Response =>
   file(content, `${type}; charset=utf-8`, `attachment; filename="${name}"`)
 
-/** A list, with the decimal sign that is asked for: ?decimal=comma, else a point. */
-export const csvDownload = (csv: string, name: string, url: URL): Response =>
-  download(url.searchParams.get('decimal') === 'comma' ? withDecimalComma(csv) : csv, 'text/csv', name)
+/** A list, with the decimal sign that is asked for, ?decimal=comma or point, or else its reader's. */
+export function csvDownload(csv: string, name: string, url: URL): Response {
+  const asked = url.searchParams.get('decimal')
+  const isComma = asked === 'comma' || (asked === null && asFigure('0.5') === '0,5')
+  return download(isComma ? withDecimalComma(csv) : csv, 'text/csv', name)
+}

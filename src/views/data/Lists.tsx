@@ -16,7 +16,7 @@ export function Lists() {
   useEffect(() => {
     if (asFigure('0.5') === '0,5') setDecimal('comma')
   }, [])
-  const asked = decimal === 'comma' ? '?decimal=comma' : ''
+  const asked = `?decimal=${decimal}`
   return (
     <section aria-label="Single lists" className="grid content-start gap-2">
       <h2 className="border-b border-ink pb-1 text-[1.35rem]">Single lists</h2>
