@@ -20,9 +20,7 @@ import { mixedColour, oilColour, pigmentColour } from '../../src/core/values/pig
 import { ingredientChoices, materialRoles } from '../../src/ui/materials.ts'
 import { library } from '../../src/core/materials/library.ts'
 import { moved } from '../../src/ui/sorting.tsx'
-import { stateNames } from '../../src/core/cure/states.ts'
 import { scienceSections } from '../../src/core/science.ts'
-import { words } from '../../src/ui/words.ts'
 import { requestTo } from '../../src/ui/client.ts'
 
 const day = (date: string): number => dayOf(date)!
@@ -37,11 +35,6 @@ describe('the science as a page', () => {
         .replaceAll(' ', '-'),
     )
     for (const anchor of Object.values(scienceSections)) expect(anchors).to.include(anchor)
-  })
-  it('explains each word once, and the states by the finger that tells them', () => {
-    const explained = words.map(([word]) => word)
-    expect(new Set(explained).size).to.equal(explained.length)
-    for (const state of Object.values(stateNames)) expect(explained).to.include(state)
   })
 })
 

@@ -3,6 +3,7 @@ import { airOf, lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
 import { about, percentText } from '../../ui/format.ts'
 import { clockText } from './words.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 const ways = [
   ['closed', 'closed'],
@@ -24,7 +25,9 @@ export function Airings({
       <thead className="text-[0.8rem] text-soft">
         <tr>
           <th scope="col">Windows</th>
-          <th scope="col">at the easel, mg/m³</th>
+          <th scope="col">
+            <Term of="at the easel">at the easel</Term>, mg/m³
+          </th>
           <th scope="col">of the strictest guidance</th>
           <th scope="col">clear again</th>
         </tr>

@@ -15,6 +15,7 @@ import { rowsOf, stateText } from './rows.ts'
 import type { LayerRow } from './rows.ts'
 import { Stair, StairAxis } from './Stair.tsx'
 import { TimeAxis, TimeColumn, timeSpan } from './TimeColumn.tsx'
+import { Term } from '../../ui/help/Term.tsx'
 
 interface DrawingProps {
   readonly picture: Picture
@@ -62,9 +63,17 @@ export function Drawing(props: DrawingProps) {
         what is on the {support.name.replace('stretched ', '')}
         {inArea && `,${inArea}`}
       </ColumnTitle>
-      {rows.length > 0 ? <ColumnTitle axis={<StairAxis />}>how fat</ColumnTitle> : <span />}
       {rows.length > 0 ? (
-        <ColumnTitle axis={<TimeAxis rows={rows} picture={picture} />}>how dry</ColumnTitle>
+        <ColumnTitle axis={<StairAxis />}>
+          <Term of="fat">how fat</Term>
+        </ColumnTitle>
+      ) : (
+        <span />
+      )}
+      {rows.length > 0 ? (
+        <ColumnTitle axis={<TimeAxis rows={rows} picture={picture} />}>
+          <Term of="touch dry">how dry</Term>
+        </ColumnTitle>
       ) : (
         <span />
       )}

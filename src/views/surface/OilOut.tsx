@@ -26,6 +26,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { newEvent } from '../stack/event/newEvent.ts'
 import { addLayer } from '../stack/event/addLayer.ts'
 import type { EditedPicture } from '../stack/usePicture.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 interface OilOutProps {
   readonly picture: Picture
@@ -104,7 +105,9 @@ export function OilOut({ picture, assessment, surface, findMaterial, edited, cho
   }
   return (
     <section aria-label="Oiling out" className="mt-8 border-t border-ink pt-4">
-      <h2 className="text-xl">Oiling out</h2>
+      <h2 className="text-xl">
+        <Term of="oiling out">Oiling out</Term>
+      </h2>
       <p className="mt-1 max-w-[60rem] font-read text-[1.3rem] leading-snug">
         {effect.refused ? (
           <>

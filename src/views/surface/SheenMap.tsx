@@ -17,6 +17,7 @@ import type { Tool } from '../../ui/map/tools.ts'
 import { say } from '../../ui/messages.ts'
 import { later, useLater } from '../../ui/useLater.ts'
 import { sheenWords } from './words.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 interface SheenMapProps {
   readonly picture: Picture
@@ -52,7 +53,9 @@ export function SheenMap({ picture, surface, chosen, onChoose, onChange }: Sheen
   const there = surface.patches.filter(({ state }) => state === 'there').toReversed()
   return (
     <section aria-label="Map of the surface" className="min-w-0">
-      <h2 className="text-xl">How it catches the light</h2>
+      <h2 className="text-xl">
+        <Term of="sunken, matt, satin, glossy">How it catches the light</Term>
+      </h2>
       <div className="mt-2 flex flex-wrap gap-1" role="group" aria-label="What you mark now">
         {sheens.map((one) => (
           <button

@@ -3,6 +3,7 @@ import { scienceSections } from '../../core/science.ts'
 import { differenceWords } from '../../core/learn/tells.ts'
 import type { MovingCheck, Rack } from '../../studio/rack.ts'
 import { minuteText } from '../../ui/format.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 interface LearntProps {
   readonly rack: Rack
@@ -17,7 +18,9 @@ export function Learnt({ rack: { differences, checks: moving }, onOpen }: Learnt
   if (tried.length === 0) return null
   return (
     <section aria-label="What your checks teach" className="mt-10">
-      <h2 className="border-b border-ink pb-1 text-[1.35rem]">What your checks teach</h2>
+      <h2 className="border-b border-ink pb-1 text-[1.35rem]">
+        What your <Term of="what checks teach">checks teach</Term>
+      </h2>
       <p className="pt-1 text-[0.88rem] text-soft">
         Every forecast of the studio takes this in. Times the book’s time, between which it lies 8 times in
         10; an estimate, drawn to the book as long as few checks speak against it.{' '}

@@ -14,6 +14,7 @@ import { Learnt } from './Learnt.tsx'
 import { SwatchRow } from './SwatchRow.tsx'
 import { Trials } from './Trials.tsx'
 import { useRack } from './useRack.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 interface TestsProps {
   readonly initial: Rack
@@ -74,7 +75,9 @@ export function TestsView({ initial, settings, today, at }: TestsProps) {
       {adding === 'trial' && NewTrial && <NewTrial settings={settings} after={after} onDone={done} />}
       <Trials rack={rack} after={after} onOpen={open} />
       <section aria-label="The rack" className="mt-8">
-        <h2 className="border-b border-ink pb-1 text-[1.35rem]">The rack</h2>
+        <h2 className="border-b border-ink pb-1 text-[1.35rem]">
+          The rack of <Term of="swatch">swatches</Term>
+        </h2>
         {rack.swatches.length === 0 ? (
           <p className="pt-2 font-read text-xl">
             Nothing hangs here yet. Draw a paint down on a card, say how much over how wide a patch, and touch

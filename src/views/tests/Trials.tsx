@@ -6,6 +6,7 @@ import { dateText, mlText, umText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Card } from './Card.tsx'
 import type { RackDesk } from './useRack.ts'
+import { Term } from '../../ui/help/Term.tsx'
 
 const outcomeWords = {
   open: 'Still open',
@@ -41,7 +42,9 @@ export function Trials({ rack, after, onOpen }: TrialsProps) {
   )
   return (
     <section aria-label="Trials" className="mt-6">
-      <h2 className="border-b border-ink pb-1 text-[1.35rem]">Trials</h2>
+      <h2 className="border-b border-ink pb-1 text-[1.35rem]">
+        <Term of="trial">Trials</Term>
+      </h2>
       <ul>
         {inOrder.map((one) => (
           <TrialRow key={one.trial.id} one={one} rack={rack} after={after} onOpen={onOpen} />

@@ -3,13 +3,16 @@ import { needsOf, meetingNames } from '../../document/pictureDates.ts'
 import type { DateAtRisk } from '../../studio/todayList.ts'
 import { dateText, dayText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { Term } from '../../ui/help/Term.tsx'
 
 /** The dates that were promised and are not safe any more, or soon will not be. */
 export function DatesAtRisk({ dates }: { readonly dates: readonly DateAtRisk[] }) {
   if (dates.length === 0) return null
   return (
     <section aria-label="Dates at risk" className="mb-8">
-      <h2 className="border-b border-ink pb-1 text-[1.35rem]">Dates at risk</h2>
+      <h2 className="border-b border-ink pb-1 text-[1.35rem]">
+        <Term of="date at risk">Dates at risk</Term>
+      </h2>
       <ul>
         {dates.map((one) => (
           <li
