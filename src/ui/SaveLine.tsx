@@ -35,7 +35,7 @@ export function SaveLine({ desk, state, children, aside }: SaveProps) {
       : standingWords[state.standing]
   return (
     <div className="py-2">
-      <div className="flex min-h-10 flex-wrap items-center gap-x-4 gap-y-1">
+      <div className="not-printed flex min-h-10 flex-wrap items-center gap-x-4 gap-y-1">
         {children}
         <button
           type="button"

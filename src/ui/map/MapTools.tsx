@@ -16,7 +16,11 @@ export function MapTools({
   readonly children?: ReactNode
 }) {
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-1" role="group" aria-label="Drawing tools">
+    <div
+      className="not-printed mt-2 flex flex-wrap items-center gap-1"
+      role="group"
+      aria-label="Drawing tools"
+    >
       {tools.map((one) => {
         const Icon = icons[one]
         return (

@@ -115,7 +115,7 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
             </a>
           </p>
         </div>
-        <span className="flex flex-wrap items-end gap-3">
+        <span className="not-printed flex flex-wrap items-end gap-3">
           <FindField label="Find by title" value={asked} onValue={setAsked} />
           <ChoiceRow label="Shown" className="w-32" value={span} options={spans} onValue={setSpan} />
         </span>
@@ -128,7 +128,7 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
           <BeginLink to="/paintings/begin">Describe the picture on the easel</BeginLink>
         </Empty>
       )}
-      <div className="relative">
+      <div className="wide-sheet relative">
         <Backdrop axis={axis} today={today} working={horizon.time} />
         <MonthLine axis={axis} today={today} />
         <AlsoDue items={ahead} today={dateOf(today)} axis={axis} onWritten={written} onToggle={measure} />
@@ -161,7 +161,7 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
           })}
         </ul>
       </div>
-      <p className="mt-4 text-[0.85rem] text-soft">
+      <p className="not-printed mt-4 text-[0.85rem] text-soft">
         Rings: layers to paint; drag one to another day, or move it with the arrow keys (with Shift by a
         week); Delete puts it back to as soon as it may be. Soft bars: when all of it is firm, as likely as
         they are dark. Flags: dates you promised, with their chance. Small squares on edge: what else is due.

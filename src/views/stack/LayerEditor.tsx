@@ -54,7 +54,7 @@ export function LayerEditor(props: EditorProps) {
     ? (mediums.find(({ id }) => id === layer.medium!.mediumId)?.name ?? 'gone')
     : 'none'
   return (
-    <section aria-label={`Layer ${layer.name}`} className="min-w-0">
+    <section aria-label={`Layer ${layer.name}`} className="not-printed min-w-0">
       <Head {...props} />
       {props.passes.length > 1 && <Passes {...props} />}
       {areaName !== null && spot && (

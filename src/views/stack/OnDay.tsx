@@ -43,7 +43,7 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
           onDay(next === today ? null : next)
         }}
       />
-      <div className="flex flex-wrap items-center gap-x-4 text-[0.85rem]">
+      <div className="not-printed flex flex-wrap items-center gap-x-4 text-[0.85rem]">
         <label className="flex items-center gap-2 text-soft">
           or on
           <input
@@ -72,7 +72,7 @@ export function OnDay({ picture, assessment, span, day, isComing, onDay }: OnDay
       <p className="min-h-[3.2rem] text-[0.85rem] leading-snug" aria-live="polite">
         {shown === today ? (
           <span className="text-soft">
-            Drag to see the section on another day. Today:{' '}
+            <span className="not-printed">Drag to see the section on another day.</span> Today:{' '}
             {mayBeDone[stageOn(picture, assessment, picture.today)]}
           </span>
         ) : (

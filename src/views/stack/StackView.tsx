@@ -218,7 +218,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
         top={top?.name ?? null}
         onPass={() => top && putNew(({ newPasses }) => newPasses(picture, top))}
       />
-      <div className="overflow-x-auto">
+      <div className="wide-sheet overflow-x-auto">
         <Drawing
           picture={picture}
           assessment={assessment}

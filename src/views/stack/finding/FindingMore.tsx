@@ -37,6 +37,7 @@ export function FindingMore(props: MoreProps) {
         section: 'soundness',
       }}
       label={`Why: ${title}`}
+      className="not-printed"
     >
       Why
     </Why>
@@ -69,7 +70,7 @@ export function FindingMore(props: MoreProps) {
         <TakeOn title={title} onTakeOn={(because) => onTakeOn(finding, because)} />
       )}
       {finding.severity !== 'note' && (
-        <a className="link" href={rescueOf(finding, paintingId)}>
+        <a className="not-printed link" href={rescueOf(finding, paintingId)}>
           Rescue
         </a>
       )}

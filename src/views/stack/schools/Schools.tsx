@@ -28,7 +28,10 @@ export function SchoolsBeside(props: SchoolsProps) {
   const [otherId, setOther] = useState('')
   const other = others.find(({ id }) => id === otherId)
   return (
-    <section aria-label="By another school" className="mt-5 border-t border-rule pt-3">
+    <section
+      aria-label="By another school"
+      className={`mt-5 border-t border-rule pt-3 ${other ? '' : 'not-printed'}`}
+    >
       <ChoiceRow
         label={`By ${own.name.toLowerCase()}, the school it follows; beside it`}
         className="max-w-72"
