@@ -10,13 +10,31 @@ import type { Server } from '../test/server.ts'
 export type Tell = (what: string, value: number, limit: number, unit: string) => void
 
 const views = [
-  ...['/', '/paintings', '/paintings/painting-4', '/mediums', '/mediums/medium-20', '/mediums/compare'],
-  ...['/mediums/design', '/mediums/medium-20/make', '/batches', '/batches/batch-3', '/shelf', '/studio'],
-  ...['/shelf/paints', '/paintings/painting-4/palette'],
-  '/api/find?in=medium,batch,shelf_item&find=har',
+  ...['/', '/paintings', '/horizon', '/mediums', '/batches', '/shelf', '/shelf/paints', '/tests', '/studio'],
+  ...['', '/palette', '/surface', '/finish', '/record'].map((face) => `/paintings/painting-20${face}`),
+  ...['/mediums/medium-20', '/mediums/medium-20/make', '/mediums/compare', '/mediums/design'],
+  ...[
+    '/batches/batch-3',
+    '/room',
+    '/room/air',
+    '/room/evening',
+    '/room/inside',
+    '/rescue',
+    '/promise',
+    '/used',
+  ],
+  ...['/varnish', '/studio/data', '/studio/practice', '/trust'],
 ]
 
-/** A studio of 2,000 paintings and 100,000 events: what every view, a write and the memory come to. */
+const searches = [
+  '/api/find?in=medium,batch,shelf_item&find=har',
+  '/api/paintings?find=harb',
+  '/api/mediums?find=lamp',
+  '/api/shelf?find=kiln',
+  '/api/tubes?find=ferry',
+]
+
+/** A studio of 10,000 paintings and 120,000 events: what every view, search, write and export and the memory come to. */
 export async function measureLongLife(tell: Tell): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'grelta-long-life-'))
   execFileSync('node', ['--import', 'tsx', 'scripts/bigStudio.ts', folder], { stdio: 'inherit' })
@@ -27,10 +45,12 @@ export async function measureLongLife(tell: Tell): Promise<void> {
   const server = await startServer({ folder })
   tell('long life: server start, the file checked', performance.now() - began, 3000, 'ms')
   const judgedIn = await judgedAll(server)
-  console.log(`(all 2,000 paintings were judged in the background in ${(judgedIn / 1000).toFixed(1)} s)`)
-  for (const path of views) await measureView(server, path, tell)
+  console.log(`(all 10,000 paintings were judged in the background in ${(judgedIn / 1000).toFixed(1)} s)`)
+  for (const path of views) await measureView(server, path, 1000, tell)
+  for (const path of searches) await measureView(server, path, 100, tell)
   await measureWrites(server, tell)
-  tell('long life: memory of server and threads', residentMb(server), 400, 'MB')
+  tell('long life: memory of server and threads', residentMb(server), 300, 'MB')
+  await measureExport(server, tell)
   await server.stop()
 }
 
@@ -43,7 +63,7 @@ async function judgedAll({ url }: Server): Promise<number> {
   }
 }
 
-async function measureView({ url }: Server, path: string, tell: Tell): Promise<void> {
+async function measureView({ url }: Server, path: string, mostMs: number, tell: Tell): Promise<void> {
   const times: number[] = []
   let bytes = 0
   for (let run = 0; run < 9; run++) {
@@ -51,12 +71,19 @@ async function measureView({ url }: Server, path: string, tell: Tell): Promise<v
     bytes = (await (await fetch(url + path)).arrayBuffer()).byteLength
     times.push(performance.now() - start)
   }
-  tell(`long life: ${path}, warm`, middle(times.slice(2)), 300, 'ms')
-  tell(`long life: ${path}, size`, bytes / 1000, 200, 'kB')
+  tell(`long life: ${path}, warm`, middle(times.slice(2)), mostMs, 'ms')
+  tell(`long life: ${path}, size`, bytes / 1000, 500, 'kB')
+}
+
+async function measureExport({ url }: Server, tell: Tell): Promise<void> {
+  const start = performance.now()
+  const bytes = (await (await fetch(`${url}/api/export`)).arrayBuffer()).byteLength
+  tell('long life: the whole studio taken out', (performance.now() - start) / 1000, 30, 's')
+  console.log(`(it is a document of ${(bytes / 1e6).toFixed(0)} MB)`)
 }
 
 async function measureWrites({ url }: Server, tell: Tell): Promise<void> {
-  const picture = (await (await fetch(`${url}/api/paintings/painting-8`)).json()) as {
+  const picture = (await (await fetch(`${url}/api/paintings/painting-40`)).json()) as {
     layers: { id: string; position: number; revision?: number }[]
   }
   const { revision: _revision, ...top } = picture.layers.at(-1)!

@@ -1,5 +1,6 @@
 import { nearestPassing } from '../core/dosing/nearestPassing.ts'
 import { library } from '../core/materials/library.ts'
+import type { FindMaterial } from '../core/materials/find.ts'
 import type { Material } from '../core/materials/material.ts'
 import { policyAnswers, policyIds } from '../core/materials/policy.ts'
 import type { PolicyAnswer, PolicyId } from '../core/materials/policy.ts'
@@ -15,10 +16,14 @@ import type { MediumDocument } from '../document/recipe.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { layerAndPicture, solventFound } from '../document/solventFound.ts'
 import type { FoundUse } from '../document/solventFound.ts'
+import { grouped } from '../document/grouped.ts'
+import type { OwnTube } from '../document/tube.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
 import { openSummaries } from '../store/assessments.ts'
 import { list, listOf } from '../store/records.ts'
+import { linesAtATime } from './paintingList.ts'
+import type { ListPage } from './paintingList.ts'
 import { settingsOf } from './settings.ts'
 
 /** What hides in the things of a studio, and what would pass in its place. */
@@ -39,14 +44,24 @@ export interface Instead {
   readonly isAtHand: boolean
 }
 
-export interface LookedThrough {
-  readonly kind: 'medium' | 'batch' | 'tube' | 'material' | 'varnish' | 'layer'
+export const thingKinds = ['medium', 'batch', 'layer', 'tube', 'material', 'varnish'] as const
+
+/** Something that was looked through, and the materials that hide in it. */
+interface Thing {
+  readonly kind: (typeof thingKinds)[number]
   readonly id: string
   readonly name: string
   /** Where it is looked at, and changed. */
   readonly address: string
+}
+
+export interface LookedThrough extends Thing {
   readonly hidden: readonly HiddenIn[]
 }
+
+/** What is refused goes by its kind; what has to be asked about is one list. */
+export const insideGroups = [...thingKinds, 'asked'] as const
+export type InsideGroup = (typeof insideGroups)[number]
 
 /** What is looked for, as an address says it: "?for=nuts,solvent". */
 export const lookedForIn = (search: URLSearchParams): readonly PolicyId[] =>
@@ -56,12 +71,15 @@ export interface InsidePage {
   /** What is looked for: what the room forbids, else everything that some rooms do. */
   readonly policies: readonly PolicyId[]
   readonly isForbidden: boolean
-  /** The gravest first; only what hides something. */
-  readonly things: readonly LookedThrough[]
   /** How many were looked through. */
   readonly count: number
+  /** Only what hides something, the first of each group. */
+  readonly groups: Readonly<Record<InsideGroup, ListPage<LookedThrough>>>
   readonly solvent: readonly FoundUse[]
 }
+
+/** So many of each group are sent with the page. */
+const firstOfEach = 10
 
 /** @param wanted what is looked for; empty: what the room forbids, and where it forbids nothing all that some rooms do */
 export async function insidePage(
@@ -69,64 +87,102 @@ export async function insidePage(
   now: string,
   wanted: readonly PolicyId[] = [],
 ): Promise<InsidePage> {
+  const { pageOf, ...told } = await lookedInside(db, now, wanted)
+  const pages = insideGroups.map((group) => [group, pageOf(group, 0, firstOfEach)] as const)
+  return { ...told, groups: Object.fromEntries(pages) as InsidePage['groups'] }
+}
+
+/** More of one group, from its so-manieth on. */
+export async function moreInside(
+  db: Database,
+  now: string,
+  wanted: readonly PolicyId[],
+  group: InsideGroup,
+  from: number,
+): Promise<ListPage<LookedThrough>> {
+  return (await lookedInside(db, now, wanted)).pageOf(group, from)
+}
+
+async function lookedInside(db: Database, now: string, wanted: readonly PolicyId[]) {
   const settings = await settingsOf(db)
   const usual = settings.policies.length > 0 ? settings.policies : policyIds
   const policies = wanted.length > 0 ? wanted : usual
-  const isForbidden = policies.every((policy) => settings.policies.includes(policy))
   const shelf = await list(db, 'shelf_item')
   const mediums = await list(db, 'medium')
   const jars = (await list(db, 'batch')).map(jarOf)
-  const usable = [...mediums, ...jars]
-  const tubes = await list(db, 'tube')
   const open = await openSummaries(db, dayOf(now)!)
   const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
   const layers = await listOf(db, 'layer', [...titles.keys()])
   const find = findInStudio(shelf)
-  const look = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums, layers))
+  const looker = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums, layers))
+  const tubes = await list(db, 'tube')
+  const all = thingsOf({ shelf, mediums, jars, tubes, layers, titles, find })
+  const hiding = all
+    .map(({ materials, ...thing }) => ({ ...thing, hidden: looker.hiddenIn(materials) }))
+    .filter(({ hidden }) => hidden.length > 0)
+  const found = grouped(hiding, ({ kind, hidden }): InsideGroup => (isRefused(hidden) ? kind : 'asked'))
+  const pageOf = (group: InsideGroup, from: number, most = linesAtATime): ListPage<LookedThrough> => {
+    const entries = found.get(group) ?? []
+    const shown = entries.slice(from, from + most)
+    return {
+      count: entries.length,
+      entries: shown.map((thing) => ({ ...thing, hidden: thing.hidden.map(looker.withInstead) })),
+    }
+  }
+  return {
+    policies,
+    isForbidden: policies.every((policy) => settings.policies.includes(policy)),
+    count: all.length,
+    solvent: solventFound({ layers, titles, mediums, jars: settings.jars }, find),
+    pageOf,
+  }
+}
+interface Studio {
+  readonly shelf: readonly ShelfItem[]
+  readonly mediums: readonly MediumDocument[]
+  readonly jars: readonly ReturnType<typeof jarOf>[]
+  readonly tubes: readonly OwnTube[]
+  /** Of pictures that are in work. */
+  readonly layers: readonly LayerDocument[]
+  readonly titles: ReadonlyMap<string, string>
+  readonly find: FindMaterial
+}
+
+/** Everything that is looked through, with the materials in it. */
+function thingsOf({ shelf, mediums, jars, tubes, layers, titles, find }: Studio) {
+  const usable = [...mediums, ...jars]
   const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
-  const varnishes = library.filter(({ family }) => family === 'varnish')
-  const all: readonly LookedThrough[] = [
+  const inBottle = (kind: 'material' | 'varnish', material: Material) => ({
+    ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
+    materials: [material],
+  })
+  const all: readonly (Thing & { readonly materials: readonly Material[] })[] = [
     ...mediums.map((medium) => ({
       ...{ kind: 'medium' as const, id: medium.id, name: medium.name, address: `/mediums/${medium.id}` },
-      hidden: look(ingredientsOf(medium, mediums, find)),
+      materials: ingredientsOf(medium, mediums, find),
     })),
     ...jars
       .filter(({ leftMl }) => leftMl !== 0)
       .map((jar) => ({
         ...{ kind: 'batch' as const, id: jar.id, name: jar.name, address: `/batches/${jar.id}` },
-        hidden: look(ingredientsOf(jar, mediums, find)),
+        materials: ingredientsOf(jar, mediums, find),
       })),
     ...tubes.map((tube) => ({
       ...{ kind: 'tube' as const, id: tube.id, name: tube.name, address: `/shelf/paints?at=${tube.id}` },
-      hidden: look(named(materialsOfTube(tube))),
+      materials: named(materialsOfTube(tube)),
     })),
-    ...named(shelf.map(({ id }) => id)).map((material) => inLibrary('material', material, look)),
-    ...varnishes.map((material) => inLibrary('varnish', material, look)),
+    ...named(shelf.map(({ id }) => id)).map((material) => inBottle('material', material)),
+    ...library.filter(({ family }) => family === 'varnish').map((one) => inBottle('varnish', one)),
     ...layers
       .filter(({ painted }) => painted === null)
       .map((layer) => ({
         ...{ kind: 'layer' as const, id: layer.id, name: layerAndPicture(layer, titles) },
         address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
-        hidden: look([...named(materialsOn(layer)), ...ingredientsIn(layer, usable, find)]),
+        materials: [...named(materialsOn(layer)), ...ingredientsIn(layer, usable, find)],
       })),
   ]
-  return {
-    policies,
-    isForbidden,
-    things: all.filter(({ hidden }) => hidden.length > 0),
-    count: all.length,
-    solvent: solventFound({ layers, titles, mediums, jars: settings.jars }, find),
-  }
+  return all
 }
-
-const inLibrary = (
-  kind: 'material' | 'varnish',
-  material: Material,
-  look: ReturnType<typeof lookerFor>,
-): LookedThrough => ({
-  ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
-  hidden: look([material]),
-})
 
 /** What the painter works with: their own lots, unless used up, and what their mediums and layers name. */
 const atHandIn = (
@@ -140,17 +196,45 @@ const atHandIn = (
     ...layers.flatMap(({ besides }) => besides.map(({ material }) => material)),
   ])
 
-/** Looks materials through; what passes surely is asked for in place of what does not, what is at hand before all else. */
+interface Hiding {
+  readonly material: Material
+  readonly answers: readonly PolicyAnswer[]
+}
+
+const isRefused = (hidden: readonly Hiding[]): boolean =>
+  hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
+
+/**
+ * Looks materials through, each once however many things hold it; what passes surely is asked for in place of what does
+ * not, what is at hand before all else.
+ */
 function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], atHand: ReadonlySet<string>) {
-  const passes = (material: Material): boolean => policyAnswers(material, policies).length === 0
-  return (materials: readonly Material[]): readonly HiddenIn[] =>
-    materials.flatMap((material) => {
-      const answers = policyAnswers(material, policies)
-      if (answers.length === 0) return []
-      const [found] = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
-      const instead = found
-        ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) }
-        : null
-      return [{ material: material.id, name: material.name, answers, instead }]
-    })
+  const answersTo = remembered((material) => policyAnswers(material, policies))
+  const passes = (material: Material): boolean => answersTo(material).length === 0
+  const insteadOf = remembered((material): Instead | null => {
+    const [found] = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
+    return found ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) } : null
+  })
+  return {
+    hiddenIn: (materials: readonly Material[]): readonly Hiding[] =>
+      materials
+        .map((material) => ({ material, answers: answersTo(material) }))
+        .filter(({ answers }) => answers.length > 0),
+    withInstead: ({ material, answers }: Hiding): HiddenIn => ({
+      ...{ material: material.id, name: material.name, answers },
+      instead: insteadOf(material),
+    }),
+  }
+}
+
+/** The same answer for the same material, made out once. */
+function remembered<Answer>(make: (material: Material) => Answer): (material: Material) => Answer {
+  const known = new Map<string, Answer>()
+  return (material) => {
+    const before = known.get(material.id)
+    if (before !== undefined) return before
+    const answer = make(material)
+    known.set(material.id, answer)
+    return answer
+  }
 }

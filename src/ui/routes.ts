@@ -48,72 +48,73 @@ import type * as r45 from '../pages/api/health.ts'
 import type * as r46 from '../pages/api/horizon.ts'
 import type * as r47 from '../pages/api/import/[id].ts'
 import type * as r48 from '../pages/api/import/index.ts'
-import type * as r49 from '../pages/api/inside.ts'
-import type * as r50 from '../pages/api/jobs/[id].ts'
-import type * as r51 from '../pages/api/judging.ts'
-import type * as r52 from '../pages/api/layers/[id]/corrected.ts'
-import type * as r53 from '../pages/api/layers/[id]/index.ts'
-import type * as r54 from '../pages/api/layers/[id]/mixed.ts'
-import type * as r55 from '../pages/api/layers/[id]/painted.ts'
-import type * as r56 from '../pages/api/layers/[id]/plan.ts'
-import type * as r57 from '../pages/api/layers/[id]/touch.ts'
-import type * as r58 from '../pages/api/layers/index.ts'
-import type * as r59 from '../pages/api/mediums/[id]/consequences.ts'
-import type * as r60 from '../pages/api/mediums/[id]/index.ts'
-import type * as r61 from '../pages/api/mediums/[id]/replaced.ts'
-import type * as r62 from '../pages/api/mediums/[id]/sheet.pdf.ts'
-import type * as r63 from '../pages/api/mediums/index.ts'
-import type * as r64 from '../pages/api/owed.ts'
-import type * as r65 from '../pages/api/paintings/[id]/forget-address.ts'
-import type * as r66 from '../pages/api/paintings/[id]/index.ts'
-import type * as r67 from '../pages/api/paintings/[id]/layers.ts'
-import type * as r68 from '../pages/api/paintings/[id]/letter.pdf.ts'
-import type * as r69 from '../pages/api/paintings/[id]/move.ts'
-import type * as r70 from '../pages/api/paintings/[id]/order.ts'
-import type * as r71 from '../pages/api/paintings/[id]/photo.ts'
-import type * as r72 from '../pages/api/paintings/[id]/piece.json.ts'
-import type * as r73 from '../pages/api/paintings/[id]/promise.ts'
-import type * as r74 from '../pages/api/paintings/[id]/sheet.pdf.ts'
-import type * as r75 from '../pages/api/paintings/[id]/varnish-done.ts'
-import type * as r76 from '../pages/api/paintings/index.ts'
-import type * as r77 from '../pages/api/paintings/standing.ts'
-import type * as r78 from '../pages/api/photos/[hash].ts'
-import type * as r79 from '../pages/api/pieces/index.ts'
-import type * as r80 from '../pages/api/practices/[id].ts'
-import type * as r81 from '../pages/api/practices/index.ts'
-import type * as r82 from '../pages/api/rack.ts'
-import type * as r83 from '../pages/api/readings.csv.ts'
-import type * as r84 from '../pages/api/readings/[id].ts'
-import type * as r85 from '../pages/api/readings/index.ts'
-import type * as r86 from '../pages/api/recipes.csv.ts'
-import type * as r87 from '../pages/api/reminders/[id].ts'
-import type * as r88 from '../pages/api/reminders/index.ts'
-import type * as r89 from '../pages/api/room.ts'
-import type * as r90 from '../pages/api/scale/index.ts'
-import type * as r91 from '../pages/api/schedule.csv.ts'
-import type * as r92 from '../pages/api/sensor.ts'
-import type * as r93 from '../pages/api/settings.ts'
-import type * as r94 from '../pages/api/shelf.csv.ts'
-import type * as r95 from '../pages/api/shelf/[id].ts'
-import type * as r96 from '../pages/api/shelf/index.ts'
-import type * as r97 from '../pages/api/shopping.ts'
-import type * as r98 from '../pages/api/since.ts'
-import type * as r99 from '../pages/api/swatches/[id]/index.ts'
-import type * as r100 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r101 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r102 from '../pages/api/swatches/index.ts'
-import type * as r103 from '../pages/api/telling.ts'
-import type * as r104 from '../pages/api/tests/[id].ts'
-import type * as r105 from '../pages/api/today.ts'
-import type * as r106 from '../pages/api/trials/[id].ts'
-import type * as r107 from '../pages/api/trials/index.ts'
-import type * as r108 from '../pages/api/tubes.csv.ts'
-import type * as r109 from '../pages/api/tubes/[id]/index.ts'
-import type * as r110 from '../pages/api/tubes/[id]/need.ts'
-import type * as r111 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r112 from '../pages/api/tubes/index.ts'
-import type * as r113 from '../pages/api/undo.ts'
-import type * as r114 from '../pages/api/used.ts'
+import type * as r49 from '../pages/api/inside/index.ts'
+import type * as r50 from '../pages/api/inside/more.ts'
+import type * as r51 from '../pages/api/jobs/[id].ts'
+import type * as r52 from '../pages/api/judging.ts'
+import type * as r53 from '../pages/api/layers/[id]/corrected.ts'
+import type * as r54 from '../pages/api/layers/[id]/index.ts'
+import type * as r55 from '../pages/api/layers/[id]/mixed.ts'
+import type * as r56 from '../pages/api/layers/[id]/painted.ts'
+import type * as r57 from '../pages/api/layers/[id]/plan.ts'
+import type * as r58 from '../pages/api/layers/[id]/touch.ts'
+import type * as r59 from '../pages/api/layers/index.ts'
+import type * as r60 from '../pages/api/mediums/[id]/consequences.ts'
+import type * as r61 from '../pages/api/mediums/[id]/index.ts'
+import type * as r62 from '../pages/api/mediums/[id]/replaced.ts'
+import type * as r63 from '../pages/api/mediums/[id]/sheet.pdf.ts'
+import type * as r64 from '../pages/api/mediums/index.ts'
+import type * as r65 from '../pages/api/owed.ts'
+import type * as r66 from '../pages/api/paintings/[id]/forget-address.ts'
+import type * as r67 from '../pages/api/paintings/[id]/index.ts'
+import type * as r68 from '../pages/api/paintings/[id]/layers.ts'
+import type * as r69 from '../pages/api/paintings/[id]/letter.pdf.ts'
+import type * as r70 from '../pages/api/paintings/[id]/move.ts'
+import type * as r71 from '../pages/api/paintings/[id]/order.ts'
+import type * as r72 from '../pages/api/paintings/[id]/photo.ts'
+import type * as r73 from '../pages/api/paintings/[id]/piece.json.ts'
+import type * as r74 from '../pages/api/paintings/[id]/promise.ts'
+import type * as r75 from '../pages/api/paintings/[id]/sheet.pdf.ts'
+import type * as r76 from '../pages/api/paintings/[id]/varnish-done.ts'
+import type * as r77 from '../pages/api/paintings/index.ts'
+import type * as r78 from '../pages/api/paintings/standing.ts'
+import type * as r79 from '../pages/api/photos/[hash].ts'
+import type * as r80 from '../pages/api/pieces/index.ts'
+import type * as r81 from '../pages/api/practices/[id].ts'
+import type * as r82 from '../pages/api/practices/index.ts'
+import type * as r83 from '../pages/api/rack.ts'
+import type * as r84 from '../pages/api/readings.csv.ts'
+import type * as r85 from '../pages/api/readings/[id].ts'
+import type * as r86 from '../pages/api/readings/index.ts'
+import type * as r87 from '../pages/api/recipes.csv.ts'
+import type * as r88 from '../pages/api/reminders/[id].ts'
+import type * as r89 from '../pages/api/reminders/index.ts'
+import type * as r90 from '../pages/api/room.ts'
+import type * as r91 from '../pages/api/scale/index.ts'
+import type * as r92 from '../pages/api/schedule.csv.ts'
+import type * as r93 from '../pages/api/sensor.ts'
+import type * as r94 from '../pages/api/settings.ts'
+import type * as r95 from '../pages/api/shelf.csv.ts'
+import type * as r96 from '../pages/api/shelf/[id].ts'
+import type * as r97 from '../pages/api/shelf/index.ts'
+import type * as r98 from '../pages/api/shopping.ts'
+import type * as r99 from '../pages/api/since.ts'
+import type * as r100 from '../pages/api/swatches/[id]/index.ts'
+import type * as r101 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r102 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r103 from '../pages/api/swatches/index.ts'
+import type * as r104 from '../pages/api/telling.ts'
+import type * as r105 from '../pages/api/tests/[id].ts'
+import type * as r106 from '../pages/api/today.ts'
+import type * as r107 from '../pages/api/trials/[id].ts'
+import type * as r108 from '../pages/api/trials/index.ts'
+import type * as r109 from '../pages/api/tubes.csv.ts'
+import type * as r110 from '../pages/api/tubes/[id]/index.ts'
+import type * as r111 from '../pages/api/tubes/[id]/need.ts'
+import type * as r112 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r113 from '../pages/api/tubes/index.ts'
+import type * as r114 from '../pages/api/undo.ts'
+import type * as r115 from '../pages/api/used.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -174,89 +175,90 @@ export interface Routes {
   'DELETE /api/import/{id}': typeof r47.DELETE
   'POST /api/import': typeof r48.POST
   'GET /api/inside': typeof r49.GET
-  'GET /api/jobs/{id}': typeof r50.GET
-  'DELETE /api/jobs/{id}': typeof r50.DELETE
-  'GET /api/judging': typeof r51.GET
-  'POST /api/layers/{id}/corrected': typeof r52.POST
-  'DELETE /api/layers/{id}': typeof r53.DELETE
-  'POST /api/layers/{id}/mixed': typeof r54.POST
-  'POST /api/layers/{id}/painted': typeof r55.POST
-  'DELETE /api/layers/{id}/painted': typeof r55.DELETE
-  'POST /api/layers/{id}/plan': typeof r56.POST
-  'POST /api/layers/{id}/touch': typeof r57.POST
-  'PUT /api/layers': typeof r58.PUT
-  'POST /api/mediums/{id}/consequences': typeof r59.POST
-  'GET /api/mediums/{id}': typeof r60.GET
-  'DELETE /api/mediums/{id}': typeof r60.DELETE
-  'POST /api/mediums/{id}/replaced': typeof r61.POST
-  'GET /api/mediums/{id}/sheet.pdf': typeof r62.GET
-  'GET /api/mediums': typeof r63.GET
-  'PUT /api/mediums': typeof r63.PUT
-  'GET /api/owed': typeof r64.GET
-  'POST /api/paintings/{id}/forget-address': typeof r65.POST
-  'GET /api/paintings/{id}': typeof r66.GET
-  'DELETE /api/paintings/{id}': typeof r66.DELETE
-  'PUT /api/paintings/{id}/layers': typeof r67.PUT
-  'GET /api/paintings/{id}/letter.pdf': typeof r68.GET
-  'POST /api/paintings/{id}/move': typeof r69.POST
-  'PUT /api/paintings/{id}/order': typeof r70.PUT
-  'PUT /api/paintings/{id}/photo': typeof r71.PUT
-  'GET /api/paintings/{id}/piece.json': typeof r72.GET
-  'GET /api/paintings/{id}/promise': typeof r73.GET
-  'GET /api/paintings/{id}/sheet.pdf': typeof r74.GET
-  'POST /api/paintings/{id}/varnish-done': typeof r75.POST
-  'GET /api/paintings': typeof r76.GET
-  'PUT /api/paintings': typeof r76.PUT
-  'POST /api/paintings/standing': typeof r77.POST
-  'GET /api/photos/{hash}': typeof r78.GET
-  'GET /api/pieces': typeof r79.GET
-  'POST /api/pieces': typeof r79.POST
-  'DELETE /api/practices/{id}': typeof r80.DELETE
-  'PUT /api/practices': typeof r81.PUT
-  'GET /api/rack': typeof r82.GET
-  'GET /api/readings.csv': typeof r83.GET
-  'POST /api/readings.csv': typeof r83.POST
-  'DELETE /api/readings/{id}': typeof r84.DELETE
-  'PUT /api/readings': typeof r85.PUT
-  'GET /api/recipes.csv': typeof r86.GET
-  'POST /api/recipes.csv': typeof r86.POST
-  'DELETE /api/reminders/{id}': typeof r87.DELETE
-  'PUT /api/reminders': typeof r88.PUT
-  'GET /api/room': typeof r89.GET
-  'GET /api/scale': typeof r90.GET
-  'POST /api/scale': typeof r90.POST
-  'GET /api/schedule.csv': typeof r91.GET
-  'GET /api/sensor': typeof r92.GET
-  'POST /api/sensor': typeof r92.POST
-  'GET /api/settings': typeof r93.GET
-  'PUT /api/settings': typeof r93.PUT
-  'GET /api/shelf.csv': typeof r94.GET
-  'POST /api/shelf.csv': typeof r94.POST
-  'GET /api/shelf/{id}': typeof r95.GET
-  'DELETE /api/shelf/{id}': typeof r95.DELETE
-  'GET /api/shelf': typeof r96.GET
-  'PUT /api/shelf': typeof r96.PUT
-  'GET /api/shopping': typeof r97.GET
-  'GET /api/since': typeof r98.GET
-  'DELETE /api/swatches/{id}': typeof r99.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r100.PUT
-  'POST /api/swatches/{id}/touch': typeof r101.POST
-  'PUT /api/swatches': typeof r102.PUT
-  'GET /api/telling': typeof r103.GET
-  'PUT /api/tests/{id}': typeof r104.PUT
-  'DELETE /api/tests/{id}': typeof r104.DELETE
-  'GET /api/today': typeof r105.GET
-  'DELETE /api/trials/{id}': typeof r106.DELETE
-  'PUT /api/trials': typeof r107.PUT
-  'POST /api/trials': typeof r107.POST
-  'GET /api/tubes.csv': typeof r108.GET
-  'POST /api/tubes.csv': typeof r108.POST
-  'GET /api/tubes/{id}': typeof r109.GET
-  'DELETE /api/tubes/{id}': typeof r109.DELETE
-  'GET /api/tubes/{id}/need': typeof r110.GET
-  'PUT /api/tubes/{id}/photo': typeof r111.PUT
-  'GET /api/tubes': typeof r112.GET
-  'PUT /api/tubes': typeof r112.PUT
-  'POST /api/undo': typeof r113.POST
-  'GET /api/used': typeof r114.GET
+  'GET /api/inside/more': typeof r50.GET
+  'GET /api/jobs/{id}': typeof r51.GET
+  'DELETE /api/jobs/{id}': typeof r51.DELETE
+  'GET /api/judging': typeof r52.GET
+  'POST /api/layers/{id}/corrected': typeof r53.POST
+  'DELETE /api/layers/{id}': typeof r54.DELETE
+  'POST /api/layers/{id}/mixed': typeof r55.POST
+  'POST /api/layers/{id}/painted': typeof r56.POST
+  'DELETE /api/layers/{id}/painted': typeof r56.DELETE
+  'POST /api/layers/{id}/plan': typeof r57.POST
+  'POST /api/layers/{id}/touch': typeof r58.POST
+  'PUT /api/layers': typeof r59.PUT
+  'POST /api/mediums/{id}/consequences': typeof r60.POST
+  'GET /api/mediums/{id}': typeof r61.GET
+  'DELETE /api/mediums/{id}': typeof r61.DELETE
+  'POST /api/mediums/{id}/replaced': typeof r62.POST
+  'GET /api/mediums/{id}/sheet.pdf': typeof r63.GET
+  'GET /api/mediums': typeof r64.GET
+  'PUT /api/mediums': typeof r64.PUT
+  'GET /api/owed': typeof r65.GET
+  'POST /api/paintings/{id}/forget-address': typeof r66.POST
+  'GET /api/paintings/{id}': typeof r67.GET
+  'DELETE /api/paintings/{id}': typeof r67.DELETE
+  'PUT /api/paintings/{id}/layers': typeof r68.PUT
+  'GET /api/paintings/{id}/letter.pdf': typeof r69.GET
+  'POST /api/paintings/{id}/move': typeof r70.POST
+  'PUT /api/paintings/{id}/order': typeof r71.PUT
+  'PUT /api/paintings/{id}/photo': typeof r72.PUT
+  'GET /api/paintings/{id}/piece.json': typeof r73.GET
+  'GET /api/paintings/{id}/promise': typeof r74.GET
+  'GET /api/paintings/{id}/sheet.pdf': typeof r75.GET
+  'POST /api/paintings/{id}/varnish-done': typeof r76.POST
+  'GET /api/paintings': typeof r77.GET
+  'PUT /api/paintings': typeof r77.PUT
+  'POST /api/paintings/standing': typeof r78.POST
+  'GET /api/photos/{hash}': typeof r79.GET
+  'GET /api/pieces': typeof r80.GET
+  'POST /api/pieces': typeof r80.POST
+  'DELETE /api/practices/{id}': typeof r81.DELETE
+  'PUT /api/practices': typeof r82.PUT
+  'GET /api/rack': typeof r83.GET
+  'GET /api/readings.csv': typeof r84.GET
+  'POST /api/readings.csv': typeof r84.POST
+  'DELETE /api/readings/{id}': typeof r85.DELETE
+  'PUT /api/readings': typeof r86.PUT
+  'GET /api/recipes.csv': typeof r87.GET
+  'POST /api/recipes.csv': typeof r87.POST
+  'DELETE /api/reminders/{id}': typeof r88.DELETE
+  'PUT /api/reminders': typeof r89.PUT
+  'GET /api/room': typeof r90.GET
+  'GET /api/scale': typeof r91.GET
+  'POST /api/scale': typeof r91.POST
+  'GET /api/schedule.csv': typeof r92.GET
+  'GET /api/sensor': typeof r93.GET
+  'POST /api/sensor': typeof r93.POST
+  'GET /api/settings': typeof r94.GET
+  'PUT /api/settings': typeof r94.PUT
+  'GET /api/shelf.csv': typeof r95.GET
+  'POST /api/shelf.csv': typeof r95.POST
+  'GET /api/shelf/{id}': typeof r96.GET
+  'DELETE /api/shelf/{id}': typeof r96.DELETE
+  'GET /api/shelf': typeof r97.GET
+  'PUT /api/shelf': typeof r97.PUT
+  'GET /api/shopping': typeof r98.GET
+  'GET /api/since': typeof r99.GET
+  'DELETE /api/swatches/{id}': typeof r100.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r101.PUT
+  'POST /api/swatches/{id}/touch': typeof r102.POST
+  'PUT /api/swatches': typeof r103.PUT
+  'GET /api/telling': typeof r104.GET
+  'PUT /api/tests/{id}': typeof r105.PUT
+  'DELETE /api/tests/{id}': typeof r105.DELETE
+  'GET /api/today': typeof r106.GET
+  'DELETE /api/trials/{id}': typeof r107.DELETE
+  'PUT /api/trials': typeof r108.PUT
+  'POST /api/trials': typeof r108.POST
+  'GET /api/tubes.csv': typeof r109.GET
+  'POST /api/tubes.csv': typeof r109.POST
+  'GET /api/tubes/{id}': typeof r110.GET
+  'DELETE /api/tubes/{id}': typeof r110.DELETE
+  'GET /api/tubes/{id}/need': typeof r111.GET
+  'PUT /api/tubes/{id}/photo': typeof r112.PUT
+  'GET /api/tubes': typeof r113.GET
+  'PUT /api/tubes': typeof r113.PUT
+  'POST /api/undo': typeof r114.POST
+  'GET /api/used': typeof r115.GET
 }

@@ -5,7 +5,8 @@ import { asItWas, daysOfLife } from '../../src/document/asItWas.ts'
 import { find } from '../../src/store/records.ts'
 import { aheadOf } from '../../src/studio/ahead.ts'
 import { closeDay, eveningOf, tick } from '../../src/studio/evening.ts'
-import { insidePage } from '../../src/studio/inside.ts'
+import { insidePage, moreInside } from '../../src/studio/inside.ts'
+import type { InsidePage, LookedThrough } from '../../src/studio/inside.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
 import { logPainted } from '../../src/studio/painted.ts'
@@ -30,6 +31,8 @@ const refusal = (sent: Promise<unknown>): Promise<string> =>
     () => '',
     (error: unknown) => (error as Error).message,
   )
+
+const shownIn = ({ groups }: InsidePage) => Object.values(groups).flatMap(({ entries }) => entries)
 
 describe('the end of a day at Tern Street', () => {
   let studio: Awaited<ReturnType<typeof demoStudio>>
@@ -134,7 +137,7 @@ describe('what hides in the things of Tern Street', () => {
   afterEach(() => studio.close())
 
   it('nuts are found in every medium and tube that carries them, and something else takes their place', async () => {
-    const { things } = await insidePage(studio.db, now, ['nuts'])
+    const things = shownIn(await insidePage(studio.db, now, ['nuts']))
     const names = things.map(({ name }) => name)
     expect(names).to.include.members(['Morning oil', 'Quick walnut', 'Studio white'])
     const planned = things.filter(({ kind }) => kind === 'layer')
@@ -148,7 +151,7 @@ describe('what hides in the things of Tern Street', () => {
     const replacement = { material, by: instead!.id, name: instead!.name }
     await mediumReplaced(write, 'morning-oil', [replacement], 'morning-anew')
     const after = await insidePage(studio.db, now, ['nuts'])
-    expect(after.things.some(({ id }) => id === 'morning-anew')).to.equal(false)
+    expect(shownIn(after).some(({ id }) => id === 'morning-anew')).to.equal(false)
     expect(await find(studio.db, 'medium', 'morning-oil')).not.to.equal(null)
   })
   it('what hides in a medium of another medium is replaced in both, and the old ones stay; undone as one', async () => {
@@ -159,7 +162,7 @@ describe('what hides in the things of Tern Street', () => {
     ]
     await saveMedium(write, medium('thinned', { name: 'Thinned oil', recipe: { lines } }), null)
     const hiddenIn = async (id: string) =>
-      (await insidePage(studio.db, now, ['nuts'])).things.find((thing) => thing.id === id)?.hidden
+      shownIn(await insidePage(studio.db, now, ['nuts'])).find((thing) => thing.id === id)?.hidden
     const { material, instead } = (await hiddenIn('thinned'))![0]!
     const replacement = { material, by: instead!.id, name: instead!.name }
     const { event } = await mediumReplaced(write, 'thinned', [replacement], 'thinned-anew')
@@ -177,9 +180,21 @@ describe('what hides in the things of Tern Street', () => {
     const write = { db: studio.db, at: now }
     const medium = { mediumId: 'glaze-1', parts: 0.3 }
     await saveLayer(write, layer('glazed', 'clock-mender', 9, { medium }), null)
-    const { things } = await insidePage(studio.db, now, ['solvent'])
+    const things = shownIn(await insidePage(studio.db, now, ['solvent']))
     const found = things.find(({ id }) => id === 'glazed')!
     expect(found.hidden.map(({ material }) => material)).to.include('gum_turpentine')
+  })
+  it('is told a page at a time, and every page together is all of it', async () => {
+    const { policies, groups } = await insidePage(studio.db, now)
+    const { count, entries } = groups.asked
+    const more: LookedThrough[] = [...entries]
+    while (more.length < count) {
+      const next = await moreInside(studio.db, now, policies, 'asked', more.length)
+      expect(next.entries).not.to.deep.equal([])
+      more.push(...next.entries)
+    }
+    const ids = more.map(({ kind, id }) => `${kind} ${id}`)
+    expect(new Set(ids).size).to.equal(count)
   })
   it('every use of solvent on record has its step, and where it is', async () => {
     const { solvent } = await insidePage(studio.db, now, ['solvent'])

@@ -1,7 +1,13 @@
 import type { Pages } from './usePages.ts'
 
 /** How much of a list is shown, and the rest of it. */
-export function ListFoot<Entry>({ pages, what }: { readonly pages: Pages<Entry>; readonly what: string }) {
+export function ListFoot<Entry>({
+  pages,
+  what,
+}: {
+  readonly pages: Omit<Pages<Entry>, 'again'>
+  readonly what: string
+}) {
   const { count, entries, more, problem } = pages
   return (
     <>

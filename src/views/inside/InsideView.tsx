@@ -4,16 +4,17 @@ import type { PolicyId } from '../../core/materials/policy.ts'
 import { withoutSolvent } from '../../core/materials/withoutSolvent.ts'
 import { listed } from '../../core/words.ts'
 import type { FoundUse } from '../../document/solventFound.ts'
-import type { HiddenIn, InsidePage, LookedThrough } from '../../studio/inside.ts'
+import type { HiddenIn, InsideGroup, InsidePage, LookedThrough } from '../../studio/inside.ts'
 import { read, send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { upperFirst } from '../../ui/format.ts'
+import { ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
-const headings: Readonly<Record<LookedThrough['kind'], string>> = {
+const headings: Readonly<Record<Exclude<InsideGroup, 'asked'>, string>> = {
   medium: 'Mediums',
   batch: 'Batches, in their jars',
   layer: 'Still to be painted',
@@ -51,9 +52,8 @@ export function InsideView({
       say(`${name} is written anew; the old one stays.`, reply.value.event, show)
       show()
     })
-  const { policies, isForbidden, things, solvent } = page
-  const refused = things.filter(isRefused)
-  const asked = things.filter((thing) => !isRefused(thing))
+  const { policies, isForbidden, groups, solvent } = page
+  const shown = { policies, onAnew: anew }
   return (
     <>
       <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(page)}</h1>
@@ -78,30 +78,21 @@ export function InsideView({
         </a>
         . Look at the label and the data sheet all the same: makers change what is in it.
       </p>
-      {(Object.keys(headings) as LookedThrough['kind'][]).map((kind) => {
-        const here = refused.filter((thing) => thing.kind === kind)
-        if (here.length === 0) return null
-        return (
-          <section key={kind} aria-label={headings[kind]} className="mt-6">
-            <h2 className="border-b border-ink pb-1 text-[1.35rem]">{headings[kind]}</h2>
-            <ul>
-              {here.map((thing) => (
-                <Thing key={thing.id} thing={thing} onAnew={(replaced) => anew(thing, replaced)} />
-              ))}
-            </ul>
-          </section>
-        )
-      })}
-      {asked.length > 0 && (
+      {(Object.keys(headings) as (keyof typeof headings)[]).map(
+        (kind) =>
+          groups[kind].count > 0 && (
+            <section key={kind} aria-label={headings[kind]} className="mt-6">
+              <h2 className="border-b border-ink pb-1 text-[1.35rem]">{headings[kind]}</h2>
+              <Things {...shown} group={kind} initial={groups[kind]} />
+            </section>
+          ),
+      )}
+      {groups.asked.count > 0 && (
         <details className="mt-6">
           <summary className="min-h-11 cursor-pointer font-read text-[1.15rem]">
-            {asked.length} have to be asked about
+            {groups.asked.count} have to be asked about
           </summary>
-          <ul>
-            {asked.map((thing) => (
-              <Thing key={thing.id} thing={thing} onAnew={(replaced) => anew(thing, replaced)} />
-            ))}
-          </ul>
+          <Things {...shown} group="asked" initial={groups.asked} />
         </details>
       )}
       <WithoutSolvent uses={solvent} />
@@ -117,16 +108,47 @@ function toggled(policies: readonly PolicyId[], policy: PolicyId): readonly Poli
   return without.length > 0 ? without : policies
 }
 
-const isRefused = ({ hidden }: LookedThrough): boolean =>
-  hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
+/** One group, read on by the page. */
+function Things({
+  group,
+  initial,
+  policies,
+  onAnew,
+}: {
+  readonly group: InsideGroup
+  readonly initial: InsidePage['groups'][InsideGroup]
+  readonly policies: readonly PolicyId[]
+  readonly onAnew: (thing: LookedThrough, replaced: readonly HiddenIn[]) => void
+}) {
+  const [more, setMore] = useState<readonly LookedThrough[]>([])
+  const entries = [...initial.entries, ...more]
+  const readOn = (): void =>
+    void read('GET /api/inside/more', {
+      query: { for: policies.join(','), group, from: entries.length },
+    }).then((reply) => {
+      if (reply.ok) setMore((before) => [...before, ...reply.value.entries])
+      else say(reply.refusal.message)
+    })
+  return (
+    <>
+      <ul>
+        {entries.map((thing) => (
+          <Thing key={thing.id} thing={thing} onAnew={(replaced) => onAnew(thing, replaced)} />
+        ))}
+      </ul>
+      <ListFoot pages={{ count: initial.count, entries, problem: null, more: readOn }} what="things" />
+    </>
+  )
+}
 
 /** So many are named in the answer. */
 const mostNamed = 2
 
-function answerOf({ things, count, policies, isForbidden }: InsidePage): string {
-  if (things.length === 0) return `${count} things looked through: all of them may come in.`
-  const refused = things.filter(isRefused).length
-  const rest = things.length - refused
+function answerOf({ groups, count, policies, isForbidden }: InsidePage): string {
+  const all = Object.values(groups).reduce((sum, group) => sum + group.count, 0)
+  if (all === 0) return `${count} things looked through: all of them may come in.`
+  const rest = groups.asked.count
+  const refused = all - rest
   const names = policies.map((policy) => policyNames[policy])
   const what = isForbidden
     ? 'may not come in'

@@ -1,7 +1,7 @@
-import { openAnswer } from '../../document/answers.ts'
-import { insidePage, lookedForIn } from '../../studio/inside.ts'
-import { nowMinute } from '../../studio/studio.ts'
-import { reading } from './_route.ts'
+import { openAnswer } from '../../../document/answers.ts'
+import { insidePage, lookedForIn } from '../../../studio/inside.ts'
+import { nowMinute } from '../../../studio/studio.ts'
+import { reading } from '../_route.ts'
 
 export const GET = reading(
   {
