@@ -1,7 +1,7 @@
 /** Power cuts and hostile bodies by the thousand. `npm run endure`; build first. It takes over an hour. */
 import fc from 'fast-check'
 import { fuzzed, requestsOver, routesIn } from '../test/api/fuzzBodies.ts'
-import { killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
+import { cutWhileWriting, killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
 import { startServer } from '../test/server.ts'
 
 const older = new URL('../test/stored/0003-batches.sqlite', import.meta.url)
@@ -18,6 +18,9 @@ const toll = await killWhileWriting(440, seed)
 console.log(`${toll.kills} kills while writing: ${toll.acknowledged} acknowledged, ${toll.lost.length} lost`)
 const faults = [...(await killWhileOpening(30, seed, null)), ...(await killWhileOpening(30, seed, older))]
 console.log(`60 kills while opening: ${faults.length} left a studio that is not whole`, ...faults)
+
+const { lost, gaps } = await cutWhileWriting(100, seed)
+console.log(`100 power cuts: ${lost.length} lost, ${gaps.length} out of order`)
 
 const server = await startServer({ demo: true })
 const routes = routesIn(await (await fetch(`${server.url}/api/openapi.json`)).json())
@@ -41,4 +44,6 @@ for (const request of someAtATime(100_000)) {
 await server.kill()
 console.log(`100,000 bodies over ${routes.length} routes:`, Object.fromEntries([...statuses].sort()))
 console.log(`slowest ${slowest.ms.toFixed(0)} ms: ${slowest.asked}; ${failed} answers of 5xx`)
-process.exit(toll.lost.length + faults.length + failed > 0 || slowest.ms > 2000 ? 1 : 0)
+process.exit(
+  toll.lost.length + faults.length + lost.length + gaps.length + failed > 0 || slowest.ms > 2000 ? 1 : 0,
+)

@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
-import { killWhileOpening, killWhileWriting } from './kills.ts'
+import { cutWhileWriting, killWhileOpening, killWhileWriting } from './kills.ts'
 
 const older = new URL('../stored/0003-batches.sqlite', import.meta.url)
 
@@ -10,6 +10,10 @@ describe('a kill at any moment', () => {
     const { acknowledged, lost } = await killWhileWriting(12, 1)
     expect(acknowledged).to.be.above(24)
     expect(lost).to.deep.equal([])
+  })
+  it('of the power leaves all that was acknowledged, and a log cut short leaves what it still has in order', async function () {
+    this.timeout(240_000)
+    expect(await cutWhileWriting(6, 4)).to.deep.equal({ lost: [], gaps: [] })
   })
   it('while a studio is made leaves one that can be made', async function () {
     this.timeout(240_000)

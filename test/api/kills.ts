@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { copyFileSync, existsSync, mkdirSync } from 'node:fs'
+import { copyFileSync, cpSync, existsSync, mkdirSync, statSync, truncateSync } from 'node:fs'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { seeded } from '../../src/core/seeded.ts'
@@ -32,9 +32,7 @@ export async function killWhileWriting(kills: number, seed: number): Promise<Tol
     await server.kill()
     await Promise.all(writers)
   }
-  const { db, close } = await openStudio(folder)
-  const there = new Set((await list(db, 'layer')).map(({ id }) => id))
-  await close()
+  const there = await layersIn(folder)
   return {
     kills,
     acknowledged: acknowledged.length,
@@ -67,6 +65,57 @@ const put = (server: Server, path: string, body: object): Promise<boolean> =>
     ({ ok }) => ok,
     () => false,
   )
+
+export interface Cuts {
+  /** Ids that were acknowledged before the files were copied, and are not in the copy. */
+  readonly lost: readonly string[]
+  /** Writers of whom a later layer is there and an earlier one is not, once the log was cut short. */
+  readonly gaps: readonly string[]
+}
+
+/**
+ * Copies the studio's files at random moments while several writers add layers, as a power cut leaves them: all that was
+ * acknowledged is in the copy. The same copy with its log cut short anywhere opens whole, with what it still has in order.
+ */
+export async function cutWhileWriting(cuts: number, seed: number): Promise<Cuts> {
+  const random = seeded(seed)
+  const acknowledged: string[] = []
+  const [lost, gaps]: [string[], string[]] = [[], []]
+  const server = await startServer({ folder: emptyFolder() })
+  for (let round = 0; round < cuts; round++) {
+    const writers = [0, 1].map((writer) => writeOn(server, `r${round}-w${writer}`, acknowledged))
+    await firstAcknowledged(acknowledged)
+    await pause(200 * random())
+    process.kill(server.pid, 'SIGSTOP')
+    const told = [...acknowledged]
+    const copy = emptyFolder()
+    mkdirSync(copy, { recursive: true })
+    for (const end of ['', '-wal']) copyFileSync(studioFile(server.folder) + end, studioFile(copy) + end)
+    process.kill(server.pid, 'SIGCONT')
+    const short = emptyFolder()
+    cpSync(copy, short, { recursive: true })
+    truncateSync(`${studioFile(short)}-wal`, Math.floor(random() * statSync(`${studioFile(short)}-wal`).size))
+    const whole = await layersIn(copy)
+    lost.push(...told.filter((id) => !whole.has(id)))
+    gaps.push(...gapsIn(await layersIn(short)))
+    await Promise.all(writers)
+  }
+  await server.kill()
+  return { lost, gaps }
+}
+
+async function layersIn(folder: string): Promise<ReadonlySet<string>> {
+  const { db, close } = await openStudio(folder)
+  const ids = (await list(db, 'layer')).map(({ id }) => id)
+  await close()
+  return new Set(ids)
+}
+
+const gapsIn = (ids: ReadonlySet<string>): readonly string[] =>
+  [...ids].filter((id) => {
+    const [, writer, n] = /^(.*)-(\d+)$/.exec(id)!
+    return Number(n) > 0 && !ids.has(`${writer}-${Number(n) - 1}`)
+  })
 
 /** Kills a program so many times while it opens a studio, made from nothing or brought forward from `from`. */
 export async function killWhileOpening(
