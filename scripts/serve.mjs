@@ -67,6 +67,10 @@ function answerer() {
       response.writeHead(400, { 'content-type': 'text/plain' }).end('The request names no host.')
       return
     }
+    if (!methods.has(request.method)) {
+      response.writeHead(405, { 'content-type': 'text/plain' }).end('Nothing here answers to that.')
+      return
+    }
     squeeze(request, response, () => files(request, response, () => void program(request, response)))
   }
 }
@@ -78,6 +82,9 @@ function endWithNobodyThere() {
     if (Date.now() - lastAsked > 3_600_000) process.kill(process.pid, 'SIGTERM')
   }, 60_000).unref()
 }
+
+/** What the program can be asked by; others it would fail at, as they are forbidden to it. */
+const methods = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
 
 let loading
 

@@ -52,6 +52,16 @@ async function suite(title, command, args, variable, counts) {
   }
 }
 
+/** Every package from the registry, over https, and the very one that was locked. */
+const lockFile = ['--path', 'package-lock.json', '--type', 'npm']
+lockFile.push('--validate-https', '--validate-integrity', '--allowed-hosts', 'npm')
+
+/** What may be shipped with a program that is not given away in source; the image library is linked, not copied. */
+const licences = [
+  ...['MIT', 'MIT*', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'BlueOak-1.0.0', 'CC0-1.0'],
+  ...['Python-2.0', 'OFL-1.1', 'MPL-2.0', 'CC-BY-4.0', 'LGPL-3.0-or-later', 'UNLICENSED'],
+].join(';')
+
 const beside = { beside: true }
 await Promise.all([
   checks([['SQLite', 'node', 'scripts/compile.mjs']], beside),
@@ -63,6 +73,8 @@ await Promise.all([
       ['format', bin('prettier'), '--check', '--log-level', 'warn', '.'],
       ['boundaries', bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
       ['nothing unused', bin('knip'), '--no-progress', '--no-config-hints'],
+      ['lock file', bin('lockfile-lint'), ...lockFile],
+      ['licences', bin('license-checker-rseidelsohn'), '--production', '--onlyAllow', licences],
     ],
     beside,
   ),

@@ -45,6 +45,11 @@ describe('starting where it cannot', () => {
     expect(existsSync(studioFile(folder))).to.equal(false)
     other.close()
   })
+  it('where other machines could reach it, without a passphrase', async () => {
+    const { code, said } = await failing({ HOST: '0.0.0.0', PORT: '1', GRELTA_DATA: emptyFolder() })
+    expect(code).to.equal(1)
+    expect(said).to.include('Set GRELTA_PASSPHRASE to a phrase of your own first.')
+  })
   it('a second program on the same folder is told, and the first goes on', async function () {
     this.timeout(120_000)
     const server = await startServer()
@@ -238,6 +243,7 @@ describe('a device that gave the passphrase', () => {
     expect((await signIn(server.url, 'umber')).status).to.equal(401)
     const entered = await signIn(server.url, 'chalk')
     expect([entered.status, entered.headers.get('location')]).to.deep.equal([303, '/shelf'])
+    expect(entered.headers.get('set-cookie')).to.match(/=[0-9a-f]{64}; .*HttpOnly; SameSite=Lax/)
     const [first, second] = [cookieOf(entered), cookieOf(await signIn(server.url, 'chalk'))]
     await server.stop()
     server = await start('chalk', { port, folder: server.folder })
