@@ -44,6 +44,9 @@ export default tseslint.config(
     files: ['**/*.{mjs,cjs,js}'],
     languageOptions: {
       globals: {
+        ...Object.fromEntries(
+          ['caches', 'clients', 'skipWaiting', 'AbortSignal', 'Response'].map((name) => [name, 'readonly']),
+        ),
         console: 'readonly',
         process: 'readonly',
         module: 'writable',

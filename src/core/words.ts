@@ -1,7 +1,15 @@
 /** How the core writes numbers inside sentences. */
 
-/** Two significant figures, no exponent: 0.483 is "0.48", 1234 is "1200". */
-export const about = (value: number, figures = 2): string => String(Number(value.toPrecision(figures)))
+/** What is smaller is as good as nothing to a painter. */
+const nothingBelow = 1e-6
+
+/** Two significant figures, no exponent: 0.483 is "0.48", 1234 is "1200", 3e-9 is "0". */
+export const about = (value: number, figures = 2): string =>
+  Math.abs(value) < nothingBelow ? '0' : String(Number(value.toPrecision(figures)))
+
+/** A chance, never told as certain either way. */
+export const chanceText = (chance: number): string =>
+  chance < 0.01 ? 'under 1\u00a0%' : chance > 0.99 ? 'over 99\u00a0%' : `${(100 * chance).toFixed(0)}\u00a0%`
 
 /** A share in percent: two figures below a hundred, whole ones above. */
 export const percent = (fraction: number): string =>

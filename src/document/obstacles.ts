@@ -11,7 +11,7 @@ import { kindOf } from '../core/materials/material.ts'
 import type { Material } from '../core/materials/material.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Readiness } from '../core/plan/readiness.ts'
-import { percent } from '../core/words.ts'
+import { chanceText } from '../core/words.ts'
 import type { Assessment } from './assess.ts'
 import { brushOf } from './brush.ts'
 import { dateText } from './dateText.ts'
@@ -81,7 +81,7 @@ function slowFilms({ films }: BeforeVarnish, needs: StateId, day: number): reado
     .sort((a, b) => a.chance - b.chance)
     .slice(0, namedAtMost)
     .map(({ film, chance }) => ({
-      says: `${nameOf(film)} is ${stateNames[needs]} by then with a chance of ${percent(chance)}.`,
+      says: `${nameOf(film)} is ${stateNames[needs]} by then with a chance of ${chanceText(chance)}.`,
       at: null,
     }))
 }

@@ -6,7 +6,7 @@ import type { Permission, StageAction } from '../core/finish/stages.ts'
 import { planningChance } from '../core/plan/readiness.ts'
 import { varnishMonths } from '../core/plan/varnishMonths.ts'
 import type { RestMonths } from '../core/plan/varnishMonths.ts'
-import { percent } from '../core/words.ts'
+import { chanceText, percent } from '../core/words.ts'
 import type { Assessment } from './assess.ts'
 import { lastLaidOn, packedOn } from './packed.ts'
 import type { Picture } from './picture.ts'
@@ -46,6 +46,6 @@ export function safeForOn(picture: Picture, assessment: Assessment, day: number)
 /** What a varnish waits for; null: nothing. The chance is rounded down: what is just short is not told as reached. */
 function waitsFor(state: StateId, chance: number): string | null {
   if (chance >= planningChance) return null
-  const likely = percent(Math.floor(100 * chance) / 100)
+  const likely = chanceText(Math.floor(100 * chance) / 100)
   return `the chance that all of it is ${stateNames[state]} is ${likely}; a varnish waits for ${percent(planningChance)}`
 }

@@ -29,7 +29,7 @@ import { bareFilms } from './triedLayers.ts'
 import type { BareFilm } from './triedLayers.ts'
 
 /** Raise when formulas, rules or the shape of a summary change: every painting is then judged again. */
-export const judgedByFormulas = 12
+export const judgedByFormulas = 13
 
 /** What the lists and the morning page know of one layer without solving anything. */
 export interface SummaryLayer extends Omit<StepIdea, 'spots'> {

@@ -1,20 +1,27 @@
 import { minuteAt } from '../core/plan/calendar.ts'
 import { datesText, dateText, dayText, minuteText, momentText, monthText } from '../document/dateText.ts'
-import { about, shortName, upperFirst } from '../core/words.ts'
+import { about, chanceText, shortName, upperFirst } from '../core/words.ts'
 
 /** How numbers, shares, days and dates are written on every page. */
 
-export { about, datesText, dateText, dayText, minuteText, momentText, monthText, shortName, upperFirst }
+export {
+  about,
+  chanceText,
+  datesText,
+  dateText,
+  dayText,
+  minuteText,
+  momentText,
+  monthText,
+  shortName,
+  upperFirst,
+}
 
 /** A share of something, in percent; the words after it say of what. */
 export const percentText = (fraction: number): string => {
   const value = 100 * fraction
   return `${value >= 9.95 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'}\u00a0%`
 }
-
-/** A chance, never told as certain either way. */
-export const chanceText = (chance: number): string =>
-  chance < 0.01 ? 'under 1\u00a0%' : chance > 0.99 ? 'over 99\u00a0%' : `${(100 * chance).toFixed(0)}\u00a0%`
 
 export const gramsText = (grams: number): string =>
   grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`

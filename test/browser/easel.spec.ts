@@ -43,3 +43,34 @@ test('a passphrase is asked for once, and remembered until one signs out', async
   await expect(page.getByLabel('The studio’s passphrase')).toBeVisible()
   await server.kill()
 })
+
+test('a device that has it installed starts while the studio’s computer is off, says so, and keeps what is tapped', async ({
+  page,
+  demo,
+}) => {
+  await open(page, demo.url)
+  // Pages register it over https only; this machine’s own address may be trusted like that by hand.
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.register('/sw.js')
+    await navigator.serviceWorker.ready
+  })
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+  await open(page, demo.url)
+  const { folder, url } = demo
+  await demo.kill()
+  await open(page, url)
+  await expect(
+    page.getByText(/^The studio’s computer does not answer. This is the page as it was/),
+  ).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Touch before you decide' })).toBeVisible()
+  await page.goto(`${url}/paintings/quince/finish`)
+  await expect(page.getByText('This page has not been opened on this device yet.')).toBeVisible()
+  const again = await startServer({ folder, port: Number(new URL(url).port) })
+  await open(page, `${url}/paintings/quince/finish`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Quince and pewter')
+  await expect(page.getByText(/^The studio’s computer does not answer/)).toHaveCount(0)
+  await page.evaluate(() => navigator.serviceWorker.controller!.postMessage('forget'))
+  await again.kill()
+  await page.goto(`${url}/paintings/quince/finish`)
+  await expect(page.getByText('This page has not been opened on this device yet.')).toBeVisible()
+})

@@ -4,6 +4,7 @@ import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import {
+  about,
   chanceText,
   datesText,
   dayText,
@@ -64,6 +65,13 @@ describe('how a painter is told', () => {
       }),
     )
     expect(chanceText(0.42)).to.match(/^42.%$/)
+  })
+  it('no number comes as a power of ten, however small or large', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1e-300, max: 1e9, noNaN: true }), (value) => {
+        expect(about(value)).to.match(/^\d+(\.\d+)?$/)
+      }),
+    )
   })
   it('a measure has the digits a hand can keep', () => {
     expect([gramsText(2.345), gramsText(23.45), gramsText(234.5)]).to.deep.equal([

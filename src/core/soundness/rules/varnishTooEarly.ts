@@ -4,7 +4,7 @@ import { varnishNeeds, waxBarsSpirit } from '../../finish/varnishNeeds.ts'
 import { figure } from '../../figure.ts'
 import { levelOf } from '../../practice/limits.ts'
 import { isVarnish } from '../../stack/kinds.ts'
-import { about, dayCount, percent } from '../../words.ts'
+import { about, chanceText, dayCount } from '../../words.ts'
 import { limitFigures } from '../limit.ts'
 import type { LaidLayer } from '../lay.ts'
 import { areaRule } from '../rule.ts'
@@ -58,7 +58,7 @@ export const varnishTooEarly = areaRule({
             ? `Spirit in ${coat.name} bites into the wax of ${waxy.name}, whatever its age: take a wax, by brush, or none.`
             : lately && level === null
               ? `${lately.name} is ${dayCount(waited(lately))} old: no varnish goes on within ${dayCount(Math.max(rest, restDays))} of the last work.`
-              : `${coat.name} goes on ${dayCount(waited(layer))} after ${layer.name}, ${percent(slowest.chance)} likely ${stateNames[state]} at its slowest spot${by === null ? '' : `: ready ${dayCount(by)} after it was painted, 4 times in 5`}. A swab that colours means wait.`,
+              : `${coat.name} goes on ${dayCount(waited(layer))} after ${layer.name}, with a chance of ${chanceText(slowest.chance)} that it is ${stateNames[state]} at its slowest spot${by === null ? '' : `: ready ${dayCount(by)} after it was painted, 4 times in 5`}. A swab that colours means wait.`,
           numbers: {
             chance: figure(
               `chance that ${layer.name} is ${stateNames[state]}`,
