@@ -137,6 +137,7 @@ async function lookedInside(db: Database, now: string, wanted: readonly PolicyId
     pageOf,
   }
 }
+
 interface Studio {
   readonly shelf: readonly ShelfItem[]
   readonly mediums: readonly MediumDocument[]

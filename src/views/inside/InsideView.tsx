@@ -32,10 +32,10 @@ export function InsideView({
   readonly judging: number
 }) {
   useEarly()
-  const [page, setPage] = useState(initial)
+  const [{ page, round }, setShown] = useState({ page: initial, round: 0 })
   const show = (): void =>
     void read('GET /api/inside', { query: { for: page.policies.join(',') } }).then((reply) =>
-      reply.ok ? setPage(reply.value) : say(reply.refusal.message),
+      reply.ok ? setShown({ page: reply.value, round: round + 1 }) : say(reply.refusal.message),
     )
   const anew = ({ id, name }: LookedThrough, replaced: readonly HiddenIn[]): void =>
     void send(
@@ -83,7 +83,7 @@ export function InsideView({
           groups[kind].count > 0 && (
             <section key={kind} aria-label={headings[kind]} className="mt-6">
               <h2 className="border-b border-ink pb-1 text-[1.35rem]">{headings[kind]}</h2>
-              <Things {...shown} group={kind} initial={groups[kind]} />
+              <Things key={round} {...shown} group={kind} initial={groups[kind]} />
             </section>
           ),
       )}
@@ -92,7 +92,7 @@ export function InsideView({
           <summary className="min-h-11 cursor-pointer font-read text-[1.15rem]">
             {groups.asked.count} have to be asked about
           </summary>
-          <Things {...shown} group="asked" initial={groups.asked} />
+          <Things key={round} {...shown} group="asked" initial={groups.asked} />
         </details>
       )}
       <WithoutSolvent uses={solvent} />
