@@ -19,7 +19,6 @@ import { Bring } from './Bring.tsx'
 import { Places } from './Places.tsx'
 import { Standing } from './Standing.tsx'
 import { warningsOf } from './warnings.ts'
-import { Term } from '../../ui/help/Term.tsx'
 
 export interface RoomDesk {
   readonly room: RoomPage
@@ -94,9 +93,7 @@ export function RoomView({
         <figcaption className="flex flex-wrap gap-x-5 text-[0.82rem] text-soft">
           <Key colour="#9c5a2b">°C, left</Key>
           <Key colour="#3c6e8f">% humidity, right</Key>
-          <span>
-            whole lines were read, dashed ones are expected by the <Term of="season">season</Term>
-          </span>
+          <span>whole lines were read, dashed ones are expected by the season</span>
         </figcaption>
       </figure>
       <div className="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-2">
