@@ -135,7 +135,7 @@ test('a CSV with one bad line brings nothing and says where; put right, it comes
   await open(page, `${demo.url}/shelf`)
   const bring = (text: string) =>
     page
-      .getByLabel('CSV file to bring onto the shelf')
+      .getByLabel('CSV file to bring onto your shelf')
       .setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   const head = 'id,name,lot_of,family,density_g_per_ml'
   await bring(`${head}\nattic-oil,Oil from the attic,walnut,oil,0.93\nodd-oil,Odd oil,walnut,oil,0.0\n`)
