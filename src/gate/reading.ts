@@ -1,10 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { askedBy } from '../writing/asked.ts'
+import type { Reader } from '../writing/reader.ts'
 import { readerOf } from '../writing/readerOf.ts'
 import { isPlain } from '../writing/writing.ts'
 
 /** One program answers many readers at once: whose answer is being written goes with the request. */
-const readers = new AsyncLocalStorage<NonNullable<typeof globalThis.greltaReader>>()
+const readers = new AsyncLocalStorage<Reader>()
 
 globalThis.greltaReader = {
   text: (text) => readers.getStore()?.text(text) ?? text,

@@ -66,6 +66,8 @@ export interface CsvLine<Column extends string> {
   /** Which line of the file it is; the heading is line 1. */
   readonly at: number
   readonly cell: (column: Column) => string
+  /** Whether the list has that column at all. */
+  readonly has: (column: Column) => boolean
   /** The same with the spaces at its ends. */
   readonly asWritten: (column: Column) => string
   readonly number: (column: Column) => number | null
@@ -164,6 +166,7 @@ function lineOf<Column extends string>(
     fault,
     cell,
     asWritten,
+    has: (column) => row[column] !== undefined,
     isSound: () => isSound,
     number: (column) => {
       const typed = cell(column)

@@ -63,8 +63,9 @@ interface ReadLine {
   readonly name: string
   readonly goesIn: string
   readonly amount: Amount
-  readonly partsBy: string
-  readonly note: string
+  /** Null where the list has no such column: what is known stays. */
+  readonly partsBy: string | null
+  readonly note: string | null
 }
 
 /**
@@ -96,7 +97,10 @@ function readLine(line: Line, { mediums, spoons }: RecipeBook): ReadLine | null 
   if (!goesIn) fault('material', 'Name what goes in.')
   const amount = amountIn(line, spoons)
   if (!line.isSound() || !amount) return null
-  const told = { partsBy: cell('parts_by'), note: line.asWritten('note') }
+  const told = {
+    partsBy: line.has('parts_by') ? cell('parts_by') : null,
+    note: line.has('note') ? line.asWritten('note') : null,
+  }
   return { id: String(at), at, mediumId, name, goesIn, amount, ...told }
 }
 
@@ -151,13 +155,14 @@ function mediumOf(
   const other = lines.find(({ partsBy }) => partsBy !== first.partsBy)
   if (other) fault(other.at, 'parts_by', `Line ${first.at} of the same medium says "${first.partsBy}".`)
   const known = mediums.find(({ id }) => id === first.mediumId)
-  const { partsBy: _before, ...recipe } = known?.recipe ?? {}
+  const { partsBy: before, ...recipe } = known?.recipe ?? {}
+  const partsBy = first.partsBy ?? before
   const parsed = mediumSchema.safeParse({
     ...known,
     id: first.mediumId,
     name: first.name,
-    note: first.note,
-    recipe: { ...recipe, lines: recipeLines, ...(first.partsBy && { partsBy: first.partsBy }) },
+    note: first.note ?? known?.note ?? '',
+    recipe: { ...recipe, lines: recipeLines, ...(partsBy && { partsBy }) },
   })
   if (parsed.success) return parsed.data
   for (const { path, message } of parsed.error.issues)

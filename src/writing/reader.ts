@@ -1,7 +1,7 @@
 import type { FieldUnit } from './usUnits.ts'
 
 /** Who reads here: absent where everything stays as it is written. */
-interface Reader {
+export interface Reader {
   readonly text: (text: string) => string
   readonly words: (type: unknown, props: unknown) => unknown
   readonly figure: (text: string) => string

@@ -1,3 +1,4 @@
+import type { Reader } from './reader.ts'
 import { usField } from './usUnits.ts'
 import { wordsRead } from './words.ts'
 import { inWriting, withComma } from './writing.ts'
@@ -6,7 +7,7 @@ import type { Writing } from './writing.ts'
 /** One comma before three digits sets thousands apart, but not for one whose decimal sign it is. */
 const commaOfThree = /^(\s*\d+),(\d{3}(?![\d.,]))/
 
-export const readerOf = (writing: Writing): NonNullable<typeof globalThis.greltaReader> => ({
+export const readerOf = (writing: Writing): Reader => ({
   text: (text) => inWriting(text, writing),
   words: (type, props) => wordsRead(type, props, (text) => inWriting(text, writing)),
   figure: (text) => (writing.decimal === 'comma' ? withComma(text) : text),

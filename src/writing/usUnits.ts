@@ -1,4 +1,11 @@
-import { massUnits, volumeUnits } from '../core/measure/units.ts'
+import {
+  celsiusOf,
+  cmPerFoot,
+  cmPerInch,
+  fahrenheitOf,
+  massUnits,
+  volumeUnits,
+} from '../core/measure/units.ts'
 
 /** Lengths, areas, rooms, volumes and degrees as a painter in the US has them. Grams stay: scales show them. */
 
@@ -9,9 +16,8 @@ interface Told {
 
 const times = (unit: string, per: number): Told => ({ unit, turned: (value) => value / per })
 
-const cmPerInch = 2.54
-const footM = (12 * cmPerInch) / 100
-const degrees: Told = { unit: '°F', turned: (celsius) => celsius * 1.8 + 32 }
+const footM = cmPerFoot / 100
+const degrees: Told = { unit: '°F', turned: fahrenheitOf }
 
 /** From so many ml on it is told in this; less than half a teaspoon stays in ml, as droppers have it. */
 const volumes: readonly (readonly [fromMl: number, told: Told])[] = [
@@ -89,8 +95,7 @@ export function usField(unit: string, high: number): FieldUnit | null {
   if (unit === 'ml')
     return high > mostInSpoonsMl ? field('fl oz', volumeUnits.floz) : field('tsp', volumeUnits.tsp)
   if (unit === 'l') return field('gal', (128 * volumeUnits.floz) / volumeUnits.l)
-  if (unit === '°C')
-    return { unit: '°F', toShown: degrees.turned, toKept: (fahrenheit) => (fahrenheit - 32) / 1.8 }
+  if (unit === '°C') return { unit: degrees.unit, toShown: degrees.turned, toKept: celsiusOf }
   const told = others[unit]
   return told ? field(told.unit, 1 / told.turned(1)) : null
 }

@@ -73,7 +73,8 @@ describe('recipes as a list', () => {
     expect(brought.mediums.length).to.equal(book.mediums.length + 1)
     const glaze = brought.mediums.find(({ id }) => id === known.id)!
     expect(glaze.recipe.lines).to.deep.equal([{ amount: 20, unit: 'ml', material: 'walnut' }])
-    expect(glaze.mostPasses).to.equal(known.mostPasses)
+    expect(known.note).not.to.equal('')
+    expect([glaze.note, glaze.mostPasses]).to.deep.equal([known.note, known.mostPasses])
     await undoEvent(write, event)
     expect((await recipeBook(demo.db)).mediums).to.have.deep.members([...book.mediums])
   })

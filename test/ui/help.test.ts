@@ -5,7 +5,8 @@ import { thinFilmSpread } from '../../src/core/cure/forecast.ts'
 import { stateNames } from '../../src/core/cure/states.ts'
 import { answerOn } from '../../src/ui/help/pages.ts'
 import { wordsIn } from '../../src/ui/help/onThisPage.ts'
-import { anchorOf, words } from '../../src/ui/help/words.ts'
+import { anchorOf } from '../../src/ui/help/anchor.ts'
+import { words } from '../../src/ui/help/words.ts'
 
 const explained = Object.keys(words)
 

@@ -1,13 +1,16 @@
 import { parseNumber } from './parse.ts'
-import { massUnits, volumeUnits } from './units.ts'
+import { celsiusOf, cmPerFoot, cmPerInch, massUnits, volumeUnits } from './units.ts'
+
+const mPerFoot = cmPerFoot / 100
+const inches = { in: cmPerInch, inch: cmPerInch, inches: cmPerInch, '"': cmPerInch }
 
 /** Units a field asks for, and what else may be typed into it: each word with how many of the field's own it is. */
 const spoken: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   µm: { µm: 1, um: 1, micron: 1, microns: 1, mm: 1000 },
-  cm: { cm: 1, mm: 0.1, m: 100, in: 2.54, inch: 2.54, inches: 2.54, '"': 2.54, ft: 30.48 },
-  m: { m: 1, cm: 0.01, ft: 0.3048, feet: 0.3048 },
-  'cm²': { 'cm²': 1, cm2: 1, 'sq in': 6.4516 },
-  'm³': { 'm³': 1, m3: 1, 'cu ft': 0.028316846592 },
+  cm: { cm: 1, mm: 0.1, m: 100, ...inches, ft: cmPerFoot },
+  m: { m: 1, cm: 0.01, ft: mPerFoot, feet: mPerFoot },
+  'cm²': { 'cm²': 1, cm2: 1, 'sq in': cmPerInch ** 2 },
+  'm³': { 'm³': 1, m3: 1, 'cu ft': mPerFoot ** 3 },
   g: { ...massUnits, gram: 1, grams: 1 },
   ml: { ...volumeUnits, cc: 1, litre: 1000, litres: 1000 },
   '%': { '%': 1, percent: 1, 'per cent': 1 },
@@ -35,7 +38,7 @@ export function parseQuantity(
   const match = /^(.*[\d½⅓⅔¼¾⅛])\s*([^\d\s].*)$/.exec(plain)
   const number = match && parseNumber(match[1]!)
   const word = match?.[2]!.trim().toLowerCase() ?? ''
-  if (number !== null && unit === '°C' && fahrenheit.test(word)) return (number - 32) / 1.8
+  if (number !== null && unit === '°C' && fahrenheit.test(word)) return celsiusOf(number)
   const times = spoken[unit]?.[word]
   return number === null || !times ? null : number * times
 }

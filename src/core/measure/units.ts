@@ -16,6 +16,13 @@ export const volumeUnits = {
   cup_metric: 250,
 } as const
 
+/** Of an inch and a foot, cm; both are exact. */
+export const cmPerInch = 2.54
+export const cmPerFoot = 12 * cmPerInch
+
+export const fahrenheitOf = (celsius: number): number => celsius * 1.8 + 32
+export const celsiusOf = (fahrenheit: number): number => (fahrenheit - 32) / 1.8
+
 export type MassUnit = keyof typeof massUnits
 export type VolumeUnit = keyof typeof volumeUnits
 export type Unit = MassUnit | VolumeUnit | 'drop' | 'part'

@@ -1,6 +1,7 @@
 import { asRead } from '../../writing/reader.ts'
+import { anchorOf } from './anchor.ts'
 import { boxOf, made } from './box.ts'
-import { anchorOf, words } from './words.ts'
+import { words } from './words.ts'
 import type { Word } from './words.ts'
 
 const gapPx = 6

@@ -40,7 +40,7 @@ const pages: readonly (readonly [path: RegExp, answer: string])[] = [
   ],
   [
     /^\/mediums\/begin$/,
-    'Write down what went into one jar, in any units; what it really is stands beside it.',
+    'Tap what went into the jar, once for each part; what it really is, and how much paint bears of it, follows each tap.',
   ],
   [/\/make$/, 'How much to make, in what jar; the amounts follow and the weighing begins.'],
   [
@@ -62,11 +62,17 @@ const pages: readonly (readonly [path: RegExp, answer: string])[] = [
   ],
   [/^\/rescue$/, 'What went wrong, and what to do now: with grams, days or wiping, and what each costs.'],
   [/^\/promise$/, 'What may honestly be promised, and the sentence to send.'],
-  [/^\/varnish$/, 'Whether a varnish may go on, what to use instead, and what would take it off again.'],
+  [
+    /^\/varnish$/,
+    'Which pictures left without their varnish, and what was agreed of each: how, when, by whom.',
+  ],
   [/^\/used$/, 'What was used, on which pictures, and when.'],
   [/^\/room\/air$/, 'How much solvent is in the air over a day, and which windows keep it low.'],
   [/^\/room\/evening$/, 'What has to be put away tonight, rags first.'],
-  [/^\/room\/inside$/, 'What of the materials is inside the room, and what a room forbids.'],
+  [
+    /^\/room\/inside$/,
+    'What hides in mediums, tubes, varnishes and plans that some rooms forbid, and the nearest thing that passes.',
+  ],
   [/^\/room$/, 'How warm and damp it was where pictures dry, and what the season will do to them.'],
   [/^\/studio\/data$/, 'Everything in one file, out and in; and the backups that are made by themselves.'],
   [

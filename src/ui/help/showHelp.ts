@@ -1,8 +1,9 @@
 import { asRead } from '../../writing/reader.ts'
+import { anchorOf } from './anchor.ts'
 import { boxOf, made } from './box.ts'
 import { wordsIn } from './onThisPage.ts'
 import { answerOn } from './pages.ts'
-import { anchorOf, keys, words } from './words.ts'
+import { keys, words } from './words.ts'
 
 const heading = (text: string): HTMLElement =>
   made('h2', text, { className: 'mt-5 border-b border-ink pb-1 font-read text-[1.2rem]' })

@@ -88,9 +88,6 @@ export const words = {
 /** A word, or several that are told in one: "sound, watch, unsound". */
 export type Word = keyof typeof words
 
-/** Where a word stands on the page of words. */
-export const anchorOf = (word: string): string => word.replaceAll(/[ ,]+/g, '-')
-
 /** Everything a key does beyond what every page of a browser does. */
 export const keys: readonly (readonly [key: string, does: string])[] = [
   ['Tab, Shift Tab', 'go on and back; the first stop of every page leads past the navigation'],

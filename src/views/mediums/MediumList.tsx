@@ -12,7 +12,7 @@ import { read, send } from '../../ui/client.ts'
 import { ChoiceRow, NumberRow } from '../../ui/fields.tsx'
 import { percentText } from '../../ui/format.ts'
 import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
-import { ImportCsv } from '../../ui/lists/ImportCsv.tsx'
+import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
@@ -118,17 +118,15 @@ export function MediumList({ initial }: ListProps) {
         ))}
       </ul>
       <ListFoot pages={pages} what="mediums" />
-      <p className="mt-3 flex flex-wrap items-center gap-x-5">
-        <a className="inline-flex min-h-11 items-center link" href="/api/recipes.csv" download>
-          Export as CSV
-        </a>
-        <ImportCsv
+      <div className="mt-3 flex flex-wrap items-center gap-x-5">
+        <CsvInAndOut
+          list="recipes"
+          name="Your recipes as CSV"
           page="/mediums"
           what="medium"
           where="onto your list"
-          send={(csv) => send('POST /api/recipes.csv', { csv })}
         />
-      </p>
+      </div>
       {fittingReady.length > 0 && (
         <section aria-label="Ready-made that do it" className="mt-5 border-t border-ink pt-3">
           <h2 className="text-xl">Ready-made that do it</h2>

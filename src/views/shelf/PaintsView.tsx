@@ -22,7 +22,7 @@ import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { useBench } from '../../ui/bench/useBench.ts'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { Grinding } from './Grinding.tsx'
-import { ImportCsv } from '../../ui/lists/ImportCsv.tsx'
+import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 import { TubeSheet } from './TubeSheet.tsx'
 import { leftText, nearlyOutMl } from './tubeWords.ts'
@@ -91,14 +91,12 @@ export function PaintsView(props: PaintsProps) {
   return (
     <>
       <ShelfHead here="paints">
-        <a className="link" href="/api/tubes.csv">
-          Your paints as CSV
-        </a>
-        <ImportCsv
+        <CsvInAndOut
+          list="tubes"
+          name="Your paints as CSV"
           page="/shelf/paints"
           what="tube"
           where="onto your shelf"
-          send={(csv) => send('POST /api/tubes.csv', { csv })}
         />
         <button type="button" className="button min-h-11" onClick={add}>
           <Plus size={16} aria-hidden="true" /> A tube of your own

@@ -21,7 +21,7 @@ import { usePages } from '../../ui/lists/usePages.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
-import { ImportCsv } from '../../ui/lists/ImportCsv.tsx'
+import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { MaterialSheet } from './MaterialSheet.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 
@@ -83,14 +83,12 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   return (
     <>
       <ShelfHead here="materials">
-        <a className="link" href="/api/shelf.csv">
-          Your shelf as CSV
-        </a>
-        <ImportCsv
+        <CsvInAndOut
+          list="shelf"
+          name="Your shelf as CSV"
           page="/shelf"
           what="material"
           where="onto your shelf"
-          send={(csv) => send('POST /api/shelf.csv', { csv })}
         />
         <button type="button" className="button min-h-11" onClick={() => add(newMaterial())}>
           <Plus size={16} aria-hidden="true" /> A material of your own

@@ -1,22 +1,25 @@
 import { useRef, useState } from 'react'
-import type { Reply } from '../client.ts'
+import { send } from '../client.ts'
 import { goAndSay } from '../done.ts'
 
-interface ImportProps {
+interface CsvProps {
+  /** Which list it is, as its address has it. */
+  readonly list: 'shelf' | 'tubes' | 'recipes'
+  /** "Your shelf as CSV". */
+  readonly name: string
   /** Where to go once it is brought. */
   readonly page: string
   /** What is in it, and where that goes: "material", "onto your shelf". */
   readonly what: string
   readonly where: string
-  readonly send: (csv: string) => Promise<Reply<{ readonly count: number; readonly event: number }>>
 }
 
-/** Brings a whole CSV in, or says every fault in it by line and column and takes nothing. */
-export function ImportCsv({ page, what, where, send }: ImportProps) {
+/** A whole list out as CSV, and one in: all of it, or every fault in it by line and column and nothing taken. */
+export function CsvInAndOut({ list, name, page, what, where }: CsvProps) {
   const file = useRef<HTMLInputElement>(null)
   const [faults, setFaults] = useState<readonly string[]>([])
   const bring = async (chosen: File): Promise<void> => {
-    const reply = await send(await chosen.text())
+    const reply = await send(`POST /api/${list}.csv`, { csv: await chosen.text() })
     if (reply.ok) {
       const { count, event } = reply.value
       return goAndSay(page, `${count} ${count === 1 ? what : `${what}s`} came ${where}.`, event)
@@ -25,6 +28,9 @@ export function ImportCsv({ page, what, where, send }: ImportProps) {
   }
   return (
     <>
+      <a className="inline-flex min-h-9 items-center link" href={`/api/${list}.csv`} download>
+        {name}
+      </a>
       <input
         ref={file}
         type="file"
