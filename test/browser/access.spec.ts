@@ -53,8 +53,8 @@ for (const path of views)
     await expectContrast(page)
     for (const [percent, width, height] of wider.includes(path) ? [] : zoomed) {
       await page.setViewportSize({ width, height })
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth)
-      expect(wide, `at ${percent} %`).toBeLessThanOrEqual(width)
+      const wide = () => page.evaluate(() => document.documentElement.scrollWidth)
+      await expect.poll(wide, `at ${percent} %`).toBeLessThanOrEqual(width)
     }
   })
 
