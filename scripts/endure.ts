@@ -1,4 +1,4 @@
-/** Power cuts and hostile bodies by the thousand. `npm run endure`; build first. It takes over an hour. */
+/** Power cuts and hostile bodies by the thousand. `npm run endure [-- SEED]`; build first. It takes over an hour. */
 import fc from 'fast-check'
 import { fuzzed, requestsOver, routesIn } from '../test/api/fuzzBodies.ts'
 import { cutWhileWriting, killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
@@ -27,7 +27,9 @@ const routes = routesIn(await (await fetch(`${server.url}/api/openapi.json`)).js
 const statuses = new Map<number, number>()
 let slowest = { ms: 0, asked: '' }
 let failed = 0
+let sent = 0
 for (const request of someAtATime(100_000)) {
+  if (++sent % 5000 === 0) console.log(`${sent} bodies, ${failed} answers of 5xx so far`)
   const { status, ms, answer } = await fuzzed(server.url, request).catch((error: unknown) => {
     console.log(server.said())
     console.log('the server fell at', JSON.stringify(request).slice(0, 2000))

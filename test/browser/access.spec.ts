@@ -41,9 +41,6 @@ const zoomed = [
   [400, 320, 640],
 ] as const
 
-/** Drawings along a calendar or a dose are still wider than the smallest of these windows, and are moved sideways there. */
-const wider = ['/mediums/harbour-glaze', '/paintings/salt-pans/record', '/horizon', '/room/air']
-
 for (const path of views)
   test(`${path} is clean by WCAG 2.2 AA, by day and by night`, async ({ page, shown }) => {
     await open(page, shown.url + path)
@@ -51,7 +48,7 @@ for (const path of views)
     await expectNoAxeProblems(page)
     await page.getByRole('button', { name: 'Night' }).click()
     await expectContrast(page)
-    for (const [percent, width, height] of wider.includes(path) ? [] : zoomed) {
+    for (const [percent, width, height] of zoomed) {
       await page.setViewportSize({ width, height })
       const wide = () => page.evaluate(() => document.documentElement.scrollWidth)
       await expect.poll(wide, `at ${percent} %`).toBeLessThanOrEqual(width)

@@ -50,7 +50,7 @@ export function RoomOfAir({
           high={20000}
           onValue={(roomM3) => onChange({ roomM3 })}
         />
-        <fieldset>
+        <fieldset className="max-sm:col-span-2">
           <legend className="sr-only">Its sides</legend>
           <div className="flex gap-2">
             {['or length, m', 'width, m', 'height, m'].map((label, at) => (

@@ -208,16 +208,20 @@ function FirmBar({
 function Flag({ due, axis, at }: { readonly due: Due; readonly axis: Axis; readonly at: number }) {
   if (due.day > axis.to) return null
   const isLate = axis.at(due.day) > 82
+  const stands = axis.at(due.day + 0.5)
   const colour = due.chance === null ? 'text-soft' : verdictColour(standingOf(due.chance))
   return (
     <div
-      className={`pointer-events-none absolute top-1 flex h-14 items-start border-current ${isLate ? '-translate-x-full flex-row-reverse border-r-2' : 'border-l-2'} ${colour}`}
-      style={{ left: `${axis.at(due.day + 0.5)}%`, paddingTop: at % 2 === 0 ? 0 : 15 }}
+      className={`pointer-events-none absolute top-1 flex h-14 items-start border-current ${isLate ? 'flex-row-reverse border-r-2' : 'border-l-2'} ${colour}`}
+      style={{
+        [isLate ? 'right' : 'left']: `${isLate ? 100 - stands : stands}%`,
+        paddingTop: at % 2 === 0 ? 0 : 15,
+      }}
     >
-      <svg width="15" height="12" aria-hidden="true" className={isLate ? '-scale-x-100' : ''}>
+      <svg width="15" height="12" aria-hidden="true" className={`shrink-0 ${isLate ? '-scale-x-100' : ''}`}>
         <path d="M0 0h14l-4 5.5 4 5.5H0z" fill="currentColor" />
       </svg>
-      <span className="px-1 text-[0.82rem] leading-3 font-semibold whitespace-nowrap">
+      <span className="px-1 text-[0.82rem] leading-3 font-semibold">
         {meetingNames[due.what]}
         {due.chance !== null && `, ${chanceInTen(due.chance)}`}
       </span>

@@ -27,42 +27,50 @@ export function WouldLift({ picture, assessment }: LiftProps) {
             : `Today ${mildest.solvent} would already take ${firstTaken(mildest.areas)}.`
           : 'None of the usual solvents would take any of it today.'}
       </p>
-      <table className="mt-3 w-full text-[0.92rem]">
-        <thead>
-          <tr className="text-left text-soft">
-            <th scope="col" className="py-1 pr-3 font-normal">
-              With, mildest first
-            </th>
-            {areas.map(({ area }) => (
-              <th key={area} scope="col" className="py-1 pr-3 font-normal">
-                {area}
+      {/* A keyboard moves what is wider than its window only if it can be reached. */}
+      <div
+        role="region"
+        aria-label="What lifts, solvent by solvent"
+        tabIndex={0}
+        className="mt-3 overflow-x-auto"
+      >
+        <table className="w-full text-[0.92rem]">
+          <thead>
+            <tr className="text-left text-soft">
+              <th scope="col" className="py-1 pr-3 font-normal">
+                With, mildest first
               </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ solvent, areas: inAreas }) => (
-            <tr key={solvent} className="border-t border-rule align-top">
-              <th scope="row" className="w-56 py-1.5 pr-3 text-left font-normal">
-                {solvent}
-              </th>
-              {inAreas.map(({ area, films }) => (
-                <td key={area} className="py-1.5 pr-3 leading-snug">
-                  {films.length === 0 ? (
-                    <span className="text-soft">nothing</span>
-                  ) : (
-                    films.map(({ name, because }) => (
-                      <span key={name} className="block">
-                        {name} <span className="text-soft">({because})</span>
-                      </span>
-                    ))
-                  )}
-                </td>
+              {areas.map(({ area }) => (
+                <th key={area} scope="col" className="py-1 pr-3 font-normal">
+                  {area}
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map(({ solvent, areas: inAreas }) => (
+              <tr key={solvent} className="border-t border-rule align-top">
+                <th scope="row" className="w-56 py-1.5 pr-3 text-left font-normal">
+                  {solvent}
+                </th>
+                {inAreas.map(({ area, films }) => (
+                  <td key={area} className="py-1.5 pr-3 leading-snug">
+                    {films.length === 0 ? (
+                      <span className="text-soft">nothing</span>
+                    ) : (
+                      films.map(({ name, because }) => (
+                        <span key={name} className="block">
+                          {name} <span className="text-soft">({because})</span>
+                        </span>
+                      ))
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className="mt-2 text-[0.85rem] text-soft">
         A rehearsal on paper, an estimate, and no leave to try it: cleaning is a conservator’s work. What
         gives to the mildest is not tested with any solvent.

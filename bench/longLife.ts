@@ -5,9 +5,9 @@ import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { startServer } from '../test/server.ts'
 import type { Server } from '../test/server.ts'
-
-/** Tells one measurement against its limit. */
-export type Tell = (what: string, value: number, limit: number, unit: string) => void
+import { middle } from './median.ts'
+import { ms } from './report.ts'
+import type { Report, Tell } from './report.ts'
 
 const views = [
   ...['/', '/paintings', '/horizon', '/mediums', '/batches', '/shelf', '/shelf/paints', '/tests', '/studio'],
@@ -35,22 +35,26 @@ const searches = [
 ]
 
 /** A studio of 10,000 paintings and 120,000 events: what every view, search, write and export and the memory come to. */
-export async function measureLongLife(tell: Tell): Promise<void> {
+export async function measureLongLife({ say, table }: Report): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'grelta-long-life-'))
   execFileSync('node', ['--import', 'tsx', 'scripts/bigStudio.ts', folder], { stdio: 'inherit' })
-  console.log(
-    `(the studio of a long life is a file of ${(statSync(join(folder, 'studio.sqlite')).size / 1e6).toFixed(0)} MB)`,
-  )
+  const file = (statSync(join(folder, 'studio.sqlite')).size / 1e6).toFixed(0)
   const began = performance.now()
   const server = await startServer({ folder })
-  tell('long life: server start, the file checked', performance.now() - began, 3000, 'ms')
-  const judgedIn = await judgedAll(server)
-  console.log(`(all 10,000 paintings were judged in the background in ${(judgedIn / 1000).toFixed(1)} s)`)
-  for (const path of views) await measureView(server, path, 1000, tell)
-  for (const path of searches) await measureView(server, path, 100, tell)
-  await measureWrites(server, tell)
-  tell('long life: memory of server and threads', residentMb(server), 300, 'MB')
-  await measureExport(server, tell)
+  const started = performance.now() - began
+  const judged = ((await judgedAll(server)) / 1000).toFixed(0)
+  say(
+    `A long life: 10,000 paintings of 12 layers (500 in work), 120,000 events, 2,000 materials and 3,000 tubes of one's own, in a file of ${file} MB. All paintings were judged in the background in ${judged} s. Warm:`,
+  )
+  const tellView = table('view', 'answers', 'size')
+  for (const path of views) await measureView(server, path, tellView)
+  const tell = table('what', 'measured / promised')
+  tell('server start, the file checked', ms(started, 3000))
+  for (const path of searches) tell(path, ms((await asked(server, path)).taken, 100))
+  tell('a new layer written', ms(await layerWritten(server), 20))
+  const taken = await exported(server)
+  tell(`the whole studio taken out, ${taken.mb} MB`, { value: taken.seconds, limit: 30, unit: 's' })
+  tell('memory of server and threads', { value: residentMb(server), limit: 300, unit: 'MB' })
   await server.stop()
 }
 
@@ -63,26 +67,30 @@ async function judgedAll({ url }: Server): Promise<number> {
   }
 }
 
-async function measureView({ url }: Server, path: string, mostMs: number, tell: Tell): Promise<void> {
+/** A path asked for nine times: what it takes once it is warm, and how large the answer is. */
+async function asked({ url }: Server, path: string): Promise<{ taken: number; kb: number }> {
   const times: number[] = []
-  let bytes = 0
+  let kb = 0
   for (let run = 0; run < 9; run++) {
     const start = performance.now()
-    bytes = (await (await fetch(url + path)).arrayBuffer()).byteLength
+    kb = (await (await fetch(url + path)).arrayBuffer()).byteLength / 1000
     times.push(performance.now() - start)
   }
-  tell(`long life: ${path}, warm`, middle(times.slice(2)), mostMs, 'ms')
-  tell(`long life: ${path}, size`, bytes / 1000, 500, 'kB')
+  return { taken: middle(times.slice(2)), kb }
 }
 
-async function measureExport({ url }: Server, tell: Tell): Promise<void> {
+async function measureView(server: Server, path: string, tell: Tell): Promise<void> {
+  const { taken, kb } = await asked(server, path)
+  tell(path, ms(taken, 1000), { value: kb, limit: 500, unit: 'kB' })
+}
+
+async function exported({ url }: Server): Promise<{ seconds: number; mb: string }> {
   const start = performance.now()
   const bytes = (await (await fetch(`${url}/api/export`)).arrayBuffer()).byteLength
-  tell('long life: the whole studio taken out', (performance.now() - start) / 1000, 30, 's')
-  console.log(`(it is a document of ${(bytes / 1e6).toFixed(0)} MB)`)
+  return { seconds: (performance.now() - start) / 1000, mb: (bytes / 1e6).toFixed(0) }
 }
 
-async function measureWrites({ url }: Server, tell: Tell): Promise<void> {
+async function layerWritten({ url }: Server): Promise<number> {
   const picture = (await (await fetch(`${url}/api/paintings/painting-40`)).json()) as {
     layers: { id: string; position: number; revision?: number }[]
   }
@@ -99,11 +107,8 @@ async function measureWrites({ url }: Server, tell: Tell): Promise<void> {
     times.push(performance.now() - start)
     if (!answer.ok) throw new Error(await answer.text())
   }
-  tell('long life: a new layer written', middle(times.slice(3)), 20, 'ms')
+  return middle(times.slice(3))
 }
-
-export const middle = (times: readonly number[]): number =>
-  [...times].sort((a, b) => a - b)[times.length >> 1]!
 
 const residentMb = ({ pid }: Server): number =>
   Number(execFileSync('ps', ['-o', 'rss=', '-p', String(pid)]).toString()) / 1024

@@ -9,6 +9,9 @@ import type { StepIdea } from '../src/core/plan/step.ts'
 import { simulateTogether } from '../src/core/plan/together.ts'
 import type { Project } from '../src/core/plan/together.ts'
 import { seeded } from '../src/core/seeded.ts'
+import { median } from './median.ts'
+import { ms } from './report.ts'
+import type { Tell } from './report.ts'
 
 /** The computations of time, on plain made-up studios: many checks, and many paintings that share a painter's hours. */
 
@@ -18,7 +21,7 @@ const between = (low: number, high: number): number => low + (high - low) * rand
 const oneOf = (count: number, of: string): string => `${of}${Math.floor(random() * count)}`
 
 /** Checks on films of a dozen oils and sixty powders. */
-export const manyChecks = (count: number): readonly Interval[] =>
+const manyChecks = (count: number): readonly Interval[] =>
   Array.from({ length: count }, () => {
     const bookDays = between(2, 32)
     const seen = bookDays * Math.exp(between(-0.4, 0.4))
@@ -32,8 +35,6 @@ export const manyChecks = (count: number): readonly Interval[] =>
       isFirst: random() < 0.7,
     }
   })
-
-export const learning = (checks: readonly Interval[]) => learn(checks)
 
 const room = roomClockOf(
   today - 700,
@@ -57,7 +58,7 @@ function layerOf(paintedDay: number | null): StepIdea {
 }
 
 /** Paintings of six layers, four of them painted, each with a date to meet. */
-export const manyPaintings = (count: number): readonly Project[] =>
+const manyPaintings = (count: number): readonly Project[] =>
   Array.from({ length: count }, () => {
     const layers = [-60, -48, -30, -9, null, null].map((ago) => layerOf(ago === null ? null : today + ago))
     return {
@@ -67,14 +68,34 @@ export const manyPaintings = (count: number): readonly Project[] =>
     }
   })
 
-/** The chance of every date, the hours shared. */
-export const chancesOf = (paintings: readonly Project[]) => simulateTogether(paintings, time)
-
 /** What a drag on Horizon reckons before it is drawn: the dates of one painting, and its chance before and after. */
-export function dragged({ steps, ...rest }: Project): void {
+function dragged({ steps, ...rest }: Project): void {
   const moved = steps.map((step, at) =>
     at === steps.length - 1 ? { ...step, plannedDay: today + 60 } : step,
   )
   forwardDates(moved, time)
   for (const plan of [steps, moved]) simulateTogether([{ ...rest, steps: plan }], time, { draws: 160 })
+}
+
+/** Learning, the chances of many dates, and a drag on Horizon. */
+export function measureTime(tell: Tell): void {
+  const checks = manyChecks(5000)
+  tell(
+    'learning from 5,000 checks',
+    ms(
+      median(() => learn(checks), 5),
+      200,
+    ),
+  )
+  for (const [count, limit] of [
+    [60, 300],
+    [600, 2000],
+  ] as const) {
+    const paintings = manyPaintings(count)
+    const taken = median(() => simulateTogether(paintings, time), 3)
+    tell(`the chance of ${count} paintings’ dates, 2,000 draws, hours shared`, ms(taken, limit))
+  }
+  const [painting] = manyPaintings(1)
+  const dragging = median(() => dragged(painting!), 15, 5)
+  tell('a drag on Horizon: the painting’s dates, and its chance before and after', ms(dragging, 16))
 }

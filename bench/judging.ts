@@ -8,9 +8,9 @@ import { folded } from '../src/document/picture.ts'
 import type { Picture } from '../src/document/picture.ts'
 import { schoolsSideBySide } from '../src/document/schools.ts'
 import { solve } from '../src/document/solve.ts'
-
-type Tell = (what: string, value: number, limit: number, unit: string) => void
-type Median = (run: () => unknown, runs?: number) => number
+import { median } from './median.ts'
+import { ms } from './report.ts'
+import type { Tell } from './report.ts'
 
 /** The same picture with so many layers, its first ones again on top, none of those painted. */
 const ofLayers = (picture: Picture, count: number): Picture => ({
@@ -24,7 +24,7 @@ const ofLayers = (picture: Picture, count: number): Picture => ({
 })
 
 /** Times every rule over a long stack, the mends of its gravest finding and of all, and two schools side by side. */
-export function measureJudging(ten: Picture, median: Median, tell: Tell): void {
+export function measureJudging(ten: Picture, tell: Tell): void {
   const fourteen = ofLayers(ten, 14)
   const solved = solve(fourteen, findInLibrary)!
   const fold = folded(fourteen, findInLibrary)
@@ -34,9 +34,10 @@ export function measureJudging(ten: Picture, median: Median, tell: Tell): void {
   const laid = (): LaidPicture => laidAt(fourteen, fold, spots, areas, (at) => layers[at]!.date.day)
   tell(
     '14 layers in three areas: every rule, without the solve',
-    median(() => judge(laid()), 51),
-    5,
-    'ms',
+    ms(
+      median(() => judge(laid()), 51),
+      5,
+    ),
   )
   const known = solve(ten, findInLibrary)!
   const assessment = assess(ten, findInLibrary, known)
@@ -45,15 +46,17 @@ export function measureJudging(ten: Picture, median: Median, tell: Tell): void {
   )
   tell(
     'ten layers in three areas: the mends of the gravest finding',
-    median(() => mendsOf(planned[0]!, ten, assessment, findInLibrary), 5),
-    300,
-    'ms',
+    ms(
+      median(() => mendsOf(planned[0]!, ten, assessment, findInLibrary), 5),
+      300,
+    ),
   )
   const practices = [practiceOf('glazing'), practiceOf('body-led')] as const
   tell(
     'ten layers in three areas: two schools side by side',
-    median(() => schoolsSideBySide(ten, assessment, known, practices, findInLibrary), 31),
-    20,
-    'ms',
+    ms(
+      median(() => schoolsSideBySide(ten, assessment, known, practices, findInLibrary), 31),
+      20,
+    ),
   )
 }

@@ -1,7 +1,8 @@
 import type { Browser } from '@playwright/test'
 import type { Server } from '../test/server.ts'
-import { middle } from './benchLongLife.ts'
-import type { Tell } from './benchLongLife.ts'
+import { middle } from './median.ts'
+import { ms } from './report.ts'
+import type { Tell } from './report.ts'
 
 const sliders = [
   ['a thickness', 'Drag how thick it is laid on'],
@@ -14,9 +15,9 @@ export async function measureEditing(tell: Tell, browser: Browser, server: Serve
   const what = 'three areas, 14 events'
   for (const [dragging, slider] of sliders) {
     const taken = await dragged(browser, server, slider)
-    tell(`${what}: ${dragging} dragged by a step, judged and drawn`, taken, 16.7, 'ms')
+    tell(`${what}: ${dragging} dragged by a step, judged and drawn`, ms(taken, 16.7))
   }
-  tell(`${what}: from an edit to its exact dates`, await refined(browser, server), 200, 'ms')
+  tell(`${what}: from an edit to its exact dates`, ms(await refined(browser, server), 200))
 }
 
 /** Notes when a worker of the page answers. */
