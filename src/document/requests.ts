@@ -88,7 +88,9 @@ export const tickRequest = z.object({
   what: z.enum(putAways).nullable(),
   check: z.string().max(120).nullable(),
   is: z.boolean(),
+  tapped: tappedSchema,
 })
+export const closeRequest = z.object({ tapped: tappedSchema })
 export const replacedRequest = z.object({
   id: idSchema,
   replacements: z

@@ -6,7 +6,7 @@ import { dateText } from '../document/dateText.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from '../store/database.ts'
 import { find, listByIds, listHolding } from '../store/records.ts'
-import { commit } from './commit.ts'
+import { commit, doneAt } from './commit.ts'
 import type { Write, Written } from './commit.ts'
 import { workOn } from './dayWork.ts'
 import type { Work } from './dayWork.ts'
@@ -80,13 +80,18 @@ const workedOn = (
 export const tick = (
   write: Write,
   on: string,
-  told: { readonly what: PutAway | null; readonly check: string | null; readonly is: boolean },
+  told: {
+    readonly what: PutAway | null
+    readonly check: string | null
+    readonly is: boolean
+    readonly tapped?: string | undefined
+  },
 ): Promise<Written> =>
   commit(write, async (trx) => {
     const { revision, ...kept } = (await find(trx, 'closing', on)) ?? openClosing(on)
-    const { what, check, is } = told
+    const { what, check, is, tapped } = told
     const others = Object.entries(kept.ticked).filter(([one]) => one !== what)
-    const ticked = Object.fromEntries(what && is ? [...others, [what, write.at]] : others)
+    const ticked = Object.fromEntries(what && is ? [...others, [what, doneAt(write, tapped)]] : others)
     const checked = kept.checked.filter((one) => one !== check)
     if (check && is) checked.push(check)
     const name = what ? putAwayTexts[what].name : (check ?? '')
@@ -105,7 +110,7 @@ export const tick = (
   })
 
 /** Calls a day put away; refused while anything of it is still about, the rags first. */
-export const closeDay = (write: Write, on: string): Promise<Written> =>
+export const closeDay = (write: Write, on: string, tapped?: string): Promise<Written> =>
   commit(write, async (trx) => {
     const { out, closing } = await eveningOf(trx, on)
     const [first] = out
@@ -118,7 +123,7 @@ export const closeDay = (write: Write, on: string): Promise<Written> =>
         {
           kind: 'closing',
           id: on,
-          body: { ...kept, closedAt: write.at },
+          body: { ...kept, closedAt: doneAt(write, tapped) },
           seen: revision === 0 ? null : revision,
         },
       ],

@@ -41,6 +41,10 @@ import type { KnownPiece } from '../document/pieces/score.ts'
 import { piecesJudged } from '../studio/practising.ts'
 import { paintingPromise } from '../studio/promises.ts'
 import type { PaintingPromise } from '../studio/promises.ts'
+import { insidePage, moreInside } from '../studio/inside.ts'
+import type { InsideGroup, InsidePage, LookedThrough } from '../studio/inside.ts'
+import type { ListPage } from '../studio/paintingList.ts'
+import type { PolicyId } from '../core/materials/policy.ts'
 import { rackOf } from '../studio/rack.ts'
 import type { Rack } from '../studio/rack.ts'
 import { readingsFromCsv } from '../studio/readings.ts'
@@ -77,6 +81,30 @@ export const learn = ({ folder, now }: { folder: string; now: string }): Promise
 
 export const rack = ({ folder, now }: { folder: string; now: string }): Promise<Rack> =>
   rackOf(opened(folder), now)
+
+export const inside = ({
+  folder,
+  now,
+  wanted,
+}: {
+  folder: string
+  now: string
+  wanted: readonly PolicyId[]
+}): Promise<InsidePage> => insidePage(opened(folder), now, wanted)
+
+export const insideFrom = ({
+  folder,
+  now,
+  wanted,
+  group,
+  from,
+}: {
+  folder: string
+  now: string
+  wanted: readonly PolicyId[]
+  group: InsideGroup
+  from: number
+}): Promise<ListPage<LookedThrough>> => moreInside(opened(folder), now, wanted, group, from)
 
 export const promise = ({
   folder,

@@ -1,4 +1,5 @@
-import { expect, expectContrast, expectNoAxeProblems, open, test } from './studio.ts'
+import type { Locator, Page } from '@playwright/test'
+import { expect, expectContrast, expectNoAxeProblems, open, saved, settled, test } from './studio.ts'
 
 const views = [
   '/',
@@ -65,4 +66,97 @@ test('in forced colours every verdict keeps its word, and with less motion nothi
   await page.getByRole('link', { name: 'how fat' }).click()
   await expect(page.getByRole('dialog', { name: 'fat' })).toBeVisible()
   expect(await page.evaluate(() => document.getAnimations().length)).toBe(0)
+})
+
+/** Every box there is, by the button that opens it. */
+const boxes = [
+  ['/paintings/clock-mender', 'How thick really?', 'How thick it really is'],
+  ['/paintings/clock-mender', 'Something else', 'What is done next'],
+  ['/paintings/clock-mender', 'Change', 'Change the painting'],
+  ['/paintings/glasshouse', /fat over what the powder needs/, 'Why: How fat'],
+  ['/paintings/glasshouse', /other ways$|^Another way$/, 'Ways to mend it'],
+  ['/paintings/glasshouse', /^Take it on knowingly/, 'Take it on knowingly'],
+  ['/paintings/salt-pans/record', 'a box by numbers', /^A box for /],
+] as const
+
+for (const [path, button, name] of boxes)
+  test(`the box ${name} on ${path} is clean, by day and by night`, async ({ page, shown }) => {
+    await open(page, shown.url + path)
+    await page.getByRole('button', { name: button, exact: true }).first().click()
+    const box = page.getByRole('dialog', { name })
+    await expect(box).toBeVisible()
+    await expect(box.getByRole('button').or(box.getByRole('textbox')).first()).toBeVisible()
+    await expectNoAxeProblems(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Night' }).click()
+    await page.getByRole('button', { name: button, exact: true }).first().click()
+    await expect(box).toBeVisible()
+    await expectContrast(page)
+  })
+
+test('what is chosen from a list, and pages of words alone, are clean too', async ({ page, shown }) => {
+  await open(page, `${shown.url}/mediums/harbour-glaze`)
+  const colour = page.getByRole('combobox', { name: 'Colour', exact: true })
+  await colour.click()
+  await colour.pressSequentially('umber')
+  await expect(page.getByRole('option').first()).toBeVisible()
+  await expectNoAxeProblems(page)
+  for (const path of ['/help', '/science', '/trust']) {
+    await page.goto(shown.url + path)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await expectNoAxeProblems(page)
+  }
+})
+
+/** Moves on with Tab until what has that name is where the keyboard is; then it can be typed into or pressed. */
+async function tabTo(page: Page, what: Locator): Promise<void> {
+  await expect(what.first()).toBeVisible()
+  for (let step = 0; step < 150; step++) {
+    await page.keyboard.press('Tab')
+    if (await what.first().evaluate((element) => element === document.activeElement)) return
+  }
+  throw new Error(`Tab never came to ${what.toString()}.`)
+}
+
+test('from nothing to a painted and touched picture, by keyboard and names alone', async ({
+  page,
+  studio,
+}) => {
+  const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const press = async (what: Locator): Promise<void> => {
+    await tabTo(page, what)
+    await page.keyboard.press('Enter')
+  }
+  await open(page, studio.url)
+  await press(page.getByRole('link', { name: 'Describe it' }))
+  await page.waitForURL(/paintings\/begin/)
+  await settled(page)
+  await press(button(/^Thin wash/))
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Every layer is sound')
+  await press(button(/^Paint with a little oil/))
+  await press(button('Keep it as a painting'))
+  await page.waitForURL(/paintings\/[0-9a-f]{8}-/)
+  await settled(page)
+
+  await press(button('Change'))
+  await tabTo(page, page.getByRole('textbox', { name: 'Title' }))
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('Lamp by the door')
+  await page.keyboard.press('Escape')
+  await saved(page)
+  await press(
+    page.getByRole('list', { name: 'Layers, surface first' }).getByRole('button', { name: 'Thin wash' }),
+  )
+  await press(button('Painted just now'))
+  await expect(button('Touch test')).toBeVisible()
+  await saved(page)
+
+  await press(page.getByRole('link', { name: 'Today' }))
+  await page.waitForURL(studio.url)
+  await settled(page)
+  const entry = page.getByRole('listitem').filter({ hasText: 'Lamp by the door' })
+  await press(entry.getByRole('button', { name: 'Touch Thin wash' }))
+  await press(entry.getByRole('button', { name: 'touch dry' }))
+  await press(page.getByRole('button', { name: /^write it down$/ }).or(button('Undo')))
+  await expect(page.getByText(/Thin wash: touch dry|Undone/).first()).toBeVisible()
 })

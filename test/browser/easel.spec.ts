@@ -26,6 +26,43 @@ test('a tablet that loses the server in mid-sitting: what is tapped is told, kep
   expect(entries.slice(0, 2).map(({ what }) => what)).toEqual(['Touched First glaze', 'Painted First flesh'])
 })
 
+test('rags ticked while the server is away are shown ticked, and are so once it is back', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/room/evening`)
+  const rags = page
+    .getByRole('region', { name: /^Still about from/ })
+    .getByRole('checkbox', { name: /^Rags and paper/ })
+  const back = await away(page, /\/api\//)
+  await rags.click()
+  await expect(rags).toBeChecked()
+  await expect(page.getByText('Kept here, not saved yet')).toBeVisible()
+  await back()
+  await expect(page.getByText('Saved', { exact: true }).first()).toBeVisible()
+  await open(page, `${demo.url}/room/evening`)
+  await expect(rags).toBeChecked()
+})
+
+test('a finger on a swatch while the server is away is kept, and told once it is back', async ({
+  page,
+  demo,
+}) => {
+  await open(page, `${demo.url}/tests?at=swatch-black-2`)
+  const checks = page.getByRole('region', { name: /^Checks of/ })
+  await expect(checks).toBeVisible()
+  const back = await away(page, /\/api\//)
+  await checks.getByRole('button', { name: 'firm', exact: true }).click()
+  await expect(page.getByText(/Kept on this device/).first()).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'Waiting to be sent: 1' })).toBeVisible()
+  await back()
+  await expect(page.getByRole('alert').filter({ hasText: 'Waiting to be sent' })).toHaveCount(0)
+  const { entries } = (await (await page.request.get(`${demo.url}/api/done`)).json()) as {
+    entries: readonly { what: string }[]
+  }
+  expect(entries[0]!.what).toMatch(/^Touched the swatch/)
+})
+
 test('a passphrase is asked for once, and remembered until one signs out', async ({ page, filled }) => {
   process.env['GRELTA_PASSPHRASE'] = 'chalk and walnut'
   const server = await startServer({ folder: copyOf(filled) })

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import type { PaintingDocument } from '../../src/document/studio.ts'
 import type { Server } from '../server.ts'
+import { toldIn } from '../calendarTold.ts'
 import { layer, painting } from '../studio/bodies.ts'
 import { choose, expect, inDays, newMedium, open, reload, saved, settled, test } from './studio.ts'
 
@@ -240,6 +241,67 @@ test('thin, straight, thick: silent in its own school, found fault with by anoth
   await page.getByLabel(/^By body-led, the school it follows/).selectOption('Oil-led')
   const beside = page.getByRole('region', { name: 'By another school' })
   await expect(beside.getByRole('row').nth(1)).toBeVisible()
+})
+
+test('the show in eleven weeks: how light the grey, when it must begin, what helps, what to send, and the varnish owed', async ({
+  page,
+  demo,
+}) => {
+  const glaze = (at: number): LayerDocument =>
+    layer(`glaze-${at}`, 'harbour-wall', at, {
+      name: `Glaze ${at}`,
+      paints: [{ pigments: [{ pigment: 'pb29', share: 1 }], oil: 'walnut', parts: 1 }],
+      medium: { mediumId: 'harbour-glaze', parts: 0.6 },
+      wetThicknessUm: 25,
+    })
+  const grey = layer('grey', 'harbour-wall', 0, { name: 'Grey underpainting', paints: [whites()] })
+  const wall = painting('harbour-wall', {
+    title: 'Harbour wall',
+    support: 'linen_stretched',
+    ground: 'acrylic_dispersion_ground',
+    practice: 'glazing',
+    dates: [
+      { what: 'sent', on: inDays(70) },
+      { what: 'shown', on: inDays(77) },
+    ],
+  })
+  await standing(page, demo, wall, [grey, ...[1, 2, 3, 4].map(glaze)])
+
+  // How light the grey has to be for the dark that is wanted.
+  await open(page, `${demo.url}/paintings/harbour-wall/palette`)
+  await page.getByText('Value budget: how light must it be underneath').click()
+  await page.getByLabel('The white').fill('9.5')
+  await page.getByLabel('It, over that white').fill('8.5')
+  await page.getByLabel('So many glazes of it').fill('4')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText(/^It must be value \d\.\d underneath, no darker/)).toBeVisible()
+
+  // When it must begin, how safe the day is, what each lever buys, and what to write to its owner.
+  await open(page, `${demo.url}/promise?painting=harbour-wall`)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/Harbour wall: .* in 10 that/)
+  await expect(page.getByText(/To be safe the next layer (has to|should have)/)).toBeVisible()
+  const levers = page.getByRole('region', { name: 'What would help' }).getByRole('listitem')
+  await expect(levers.first()).toContainText('It costs:', { timeout: 60_000 })
+  await expect(page.getByRole('blockquote')).toContainText(/travel|send|sent/)
+
+  // What a varnish would still have against it by then; it leaves without, and the visit is in the calendar.
+  await open(page, `${demo.url}/paintings/harbour-wall/finish`)
+  const ladder = page.getByRole('region', { name: 'Ladder of dates' })
+  await expect(ladder.getByRole('rowheader', { name: /Soft, removable/ })).toBeVisible()
+  const handOver = page.getByRole('region', { name: 'Hand-over' })
+  await handOver.getByRole('button', { name: 'It leaves without its varnish' }).click()
+  await handOver.getByLabel('Due', { exact: true }).fill(inDays(300))
+  await saved(page)
+  await open(page, `${demo.url}/studio`)
+  await page.getByRole('button', { name: 'Give out an address to subscribe to' }).click()
+  const address = await page.getByLabel('Address of the calendar').textContent()
+  const entries = [...toldIn(await (await page.request.get(address!)).text()).values()]
+  expect(entries.map(({ date, summary }) => `${date} ${summary}`)).toEqual(
+    expect.arrayContaining([
+      `${inDays(77)} Harbour wall: shown today`,
+      expect.stringMatching(`^${inDays(300)} Harbour wall: its varnish, `),
+    ]),
+  )
 })
 
 test('two years later: what is on it, what lifts it, and both sheets on paper', async ({ page, demo }) => {

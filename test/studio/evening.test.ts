@@ -5,7 +5,11 @@ import { asItWas, daysOfLife } from '../../src/document/asItWas.ts'
 import { find } from '../../src/store/records.ts'
 import { aheadOf } from '../../src/studio/ahead.ts'
 import { closeDay, eveningOf, tick } from '../../src/studio/evening.ts'
+import { eveningPage } from '../../src/studio/eveningPage.ts'
+import type { EveningPage } from '../../src/studio/eveningPage.ts'
 import { insidePage, moreInside } from '../../src/studio/inside.ts'
+import { closedAsTapped, tickedAsTapped } from '../../src/views/evening/asTapped.ts'
+import type { Tick } from '../../src/views/evening/asTapped.ts'
 import type { InsidePage, LookedThrough } from '../../src/studio/inside.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
@@ -93,6 +97,28 @@ describe('the end of a day at Tern Street', () => {
     await judgeAll(studio.db, now)
     const days = (await morningOf(studio.db, now)).notPutAway
     expect(days.find((day) => day.on === quietDay)?.out).to.deep.equal(['rags', 'lead', 'palette'])
+  })
+  it('what a page shows of taps that wait is what the studio says once they came, at the minute they were made', async () => {
+    await oilOut()
+    const before = await eveningPage(studio.db, now)
+    const ticks = before.today.asks.map((what): Tick => ({ what, check: null, is: true }))
+    const own: Tick = { what: null, check: 'Skylight shut', is: true }
+    const taps = [...ticks, { ...ticks[0]!, is: false }, ticks[0]!, own]
+    const nextMorning = write(`${dateOf(today + 1)}T08:00`)
+    const asTapped = (page: EveningPage, tap: Tick): EveningPage => tickedAsTapped(page, on, tap)
+    const shown = closedAsTapped(taps.reduce(asTapped, before), on, `${on}T19:02`)
+    for (const tap of taps) await tick(nextMorning, on, { ...tap, tapped: `${on}T19:00` })
+    await closeDay(nextMorning, on, `${on}T19:02`)
+    const { today: came } = await eveningPage(studio.db, now)
+    expect(shown.today.out).to.deep.equal(came.out)
+    expect(shown.today.closing.checked).to.deep.equal(came.closing.checked)
+    expect([shown.today.closing.closedAt, came.closing.closedAt]).to.deep.equal([
+      `${on}T19:02`,
+      `${on}T19:02`,
+    ])
+    expect(Object.values(came.closing.ticked)).to.include(`${on}T19:00`)
+    const unready = closedAsTapped(before, on, now)
+    expect(unready.today.closing.closedAt, 'not with rags about').to.equal(null)
   })
   it('a tick taken back opens the day again', async () => {
     await oilOut()

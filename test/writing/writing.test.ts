@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
-import { describe, it } from 'mocha'
+import { afterEach, describe, it } from 'mocha'
 import { parseQuantity } from '../../src/core/measure/quantity.ts'
 import { dateText, datesText, dayText, minuteText } from '../../src/document/dateText.ts'
 import { chosenIn, writingOf } from '../../src/writing/asked.ts'
@@ -8,6 +8,7 @@ import { readerOf } from '../../src/writing/readerOf.ts'
 import { usField } from '../../src/writing/usUnits.ts'
 import { inWriting, isPlain, plainWriting } from '../../src/writing/writing.ts'
 import { wordsRead } from '../../src/writing/words.ts'
+import { tickOf } from '../../src/ui/chart/chartLook.ts'
 
 const inComma = (text: string): string => inWriting(text, { ...plainWriting, decimal: 'comma' })
 const inUs = (text: string): string => inWriting(text, { ...plainWriting, units: 'us' })
@@ -130,5 +131,16 @@ describe('who reads', () => {
     expect(wordsRead('h1', name, inUs)).to.equal(name)
     const given = { children: '60 cm' }
     expect(wordsRead(() => null, given, inUs)).to.equal(given)
+  })
+})
+
+describe('along a chart', () => {
+  afterEach(() => {
+    globalThis.greltaReader = undefined
+  })
+  it('a figure is written as its reader has it, a warmth in their degrees', () => {
+    expect(tickOf()(2.5)).to.equal('2.5')
+    globalThis.greltaReader = readerOf({ decimal: 'comma', units: 'us', dates: 'day' })
+    expect([tickOf()(2.5), tickOf(' °C')(20)]).to.deep.equal(['2,5', '68 °F'])
   })
 })

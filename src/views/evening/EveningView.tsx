@@ -1,13 +1,14 @@
 import { useState } from 'react'
 import { putAwayTexts } from '../../core/evening/putAway.ts'
+import { minuteAt } from '../../core/plan/calendar.ts'
 import { listed } from '../../core/words.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import { shownOn } from '../../saving/desk.ts'
 import type { Evening } from '../../studio/evening.ts'
 import type { EveningPage } from '../../studio/eveningPage.ts'
-import { read, send } from '../../ui/client.ts'
-import type { Reply } from '../../ui/client.ts'
+import type { Request } from '../../saving/server.ts'
+import { read, requestTo } from '../../ui/client.ts'
 import { dateText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
@@ -15,7 +16,10 @@ import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
 import { later, useLater } from '../../ui/useLater.ts'
+import { useOnceSent } from '../../ui/sent/useOnceSent.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { closedAsTapped, tickedAsTapped } from './asTapped.ts'
+import type { Tick } from './asTapped.ts'
 import { PutAwayList } from './PutAwayList.tsx'
 
 export interface KeepingProps {
@@ -53,15 +57,28 @@ export function EveningView({
     void read('GET /api/evening').then((reply) =>
       reply.ok ? setPage(reply.value) : say(reply.refusal.message),
     )
-  const after = (sent: Promise<Reply<{ readonly event: number; readonly what: string }>>): void =>
-    void sent.then((reply) => {
-      if (!reply.ok) return say(reply.refusal.message)
-      say(`${reply.value.what}.`, reply.value.event, show)
+  useOnceSent(state.standing, show)
+  const act = (request: Request, asTapped: (page: EveningPage) => EveningPage): void =>
+    void desk.act(request).then((outcome) => {
+      if (outcome.is === 'refused') return say(outcome.refusal.message)
+      if (outcome.is === 'kept') return setPage(asTapped)
+      const { what, event } = outcome.written
+      say(`${what}.`, event, show)
       show()
     })
   const deeds = {
-    onTick: (on: string, told: Parameters<typeof tickOf>[1]) => after(tickOf(on, told)),
-    onClose: (on: string) => after(send('POST /api/closings/{on}/close', {}, { params: { on } })),
+    onTick: (on: string, tick: Tick): void => {
+      const told = { ...tick, tapped: minuteAt(new Date()) }
+      act(requestTo('POST /api/closings/{on}/tick', told, { params: { on } }), (shown) =>
+        tickedAsTapped(shown, on, tick),
+      )
+    },
+    onClose: (on: string): void => {
+      const tapped = minuteAt(new Date())
+      act(requestTo('POST /api/closings/{on}/close', { tapped }, { params: { on } }), (shown) =>
+        closedAsTapped(shown, on, tapped),
+      )
+    },
   }
   const onChange = (change: Partial<Settings>): void => desk.edit('setting', settingsId, change)
   return (
@@ -97,15 +114,6 @@ export function EveningView({
     </>
   )
 }
-
-const tickOf = (
-  on: string,
-  told: {
-    readonly what: Evening['asks'][number] | null
-    readonly check: string | null
-    readonly is: boolean
-  },
-) => send('POST /api/closings/{on}/tick', told, { params: { on } })
 
 function answerOf({ today: { asks, out, closing }, before }: EveningPage): string {
   const still = before.flatMap((evening) => evening.out)

@@ -1,13 +1,7 @@
 import { Check } from 'lucide-react'
 import { putAwayTexts } from '../../core/evening/putAway.ts'
-import type { PutAway } from '../../core/evening/putAway.ts'
 import type { Evening } from '../../studio/evening.ts'
-
-interface Told {
-  readonly what: PutAway | null
-  readonly check: string | null
-  readonly is: boolean
-}
+import type { Tick } from './asTapped.ts'
 
 /** What a day leaves, in large ticks; it is closed once the last of them is made. */
 export function PutAwayList({
@@ -19,7 +13,7 @@ export function PutAwayList({
   readonly evening: Evening
   /** The studio's own. */
   readonly checks: readonly string[]
-  readonly onTick: (on: string, told: Told) => void
+  readonly onTick: (on: string, tick: Tick) => void
   readonly onClose: (on: string) => void
 }) {
   if (asks.length === 0 && checks.length === 0) return null

@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { monthName } from '../../document/dateText.ts'
 import type { RoomPage } from '../../studio/roomPage.ts'
-import { chartLook } from '../../ui/chart/chartLook.ts'
+import { chartLook, tickOf } from '../../ui/chart/chartLook.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 
@@ -55,7 +55,7 @@ export default function YearChart({ room, today }: { readonly room: RoomPage; re
             min: 5,
             max: 35,
             ...scale,
-            title: title('°C'),
+            ticks: { ...scale.ticks, callback: tickOf(' °C') },
           },
           right: {
             type: 'linear',

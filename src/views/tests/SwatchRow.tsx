@@ -15,6 +15,7 @@ export interface SwatchProps {
   readonly today: number
   readonly settings: Revised<Settings>
   readonly after: RackDesk['after']
+  readonly tapped: RackDesk['tapped']
 }
 
 const sheet = later(() => import('./SwatchSheet.tsx'))

@@ -2,11 +2,11 @@ import { Camera, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'
-import { dayOf } from '../../core/plan/calendar.ts'
+import { dayOf, minuteAt } from '../../core/plan/calendar.ts'
 import type { FingerDocument } from '../../document/finger.ts'
 import { placesIn } from '../../document/places.ts'
 import type { Swatch } from '../../document/swatch.ts'
-import { send, upload } from '../../ui/client.ts'
+import { requestTo, send, upload } from '../../ui/client.ts'
 import { ChoiceRow, readName, TypedRow } from '../../ui/fields.tsx'
 import { minuteText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
@@ -24,14 +24,15 @@ const spots = [
 
 /** What can be done with a swatch: every check in two taps, its colour, its record. */
 export function SwatchSheet(props: SwatchProps) {
-  const { entry, after } = props
+  const { entry, tapped } = props
   const { swatch, film } = entry
   const [where, setWhere] = useState('')
   const [photo, setPhoto] = useState<string | null>(null)
   const params = { id: swatch.id }
   const told = (finger: Finger): void => {
-    void after(
-      send('POST /api/swatches/{id}/touch', { ...finger, where, photo }, { params }),
+    const touched = { ...finger, where, photo, tapped: minuteAt(new Date()) }
+    tapped(
+      requestTo('POST /api/swatches/{id}/touch', touched, { params }),
       `${swatch.name}: ${fingerWords(finger)}.`,
     )
     setPhoto(null)

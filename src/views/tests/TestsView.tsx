@@ -5,9 +5,9 @@ import { differenceWords } from '../../core/learn/tells.ts'
 import type { Difference } from '../../core/learn/tells.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { Rack } from '../../studio/rack.ts'
-import { useEarly } from '../../ui/early.ts'
 import { chanceText, upperFirst } from '../../ui/format.ts'
 import { ToldFilm } from '../../ui/touch/ToldFilm.tsx'
+import { NotSent } from '../../ui/sent/NotSent.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import { Learnt } from './Learnt.tsx'
@@ -29,8 +29,7 @@ const trying = later(() => import('./NewTrial.tsx'))
 
 /** The rack of swatches: what was forecast and what hands found, trials with their controls, and what all of it teaches. */
 export function TestsView({ initial, settings, today, at }: TestsProps) {
-  useEarly()
-  const { rack, after } = useRack(initial)
+  const { rack, after, tapped, state } = useRack(initial)
   const [opened, setOpened] = useState(at)
   const [adding, setAdding] = useState<'swatch' | 'trial' | null>(null)
   const [NewSwatch, NewTrial] = [useLater(laying)?.NewSwatch, useLater(trying)?.NewTrial]
@@ -47,6 +46,7 @@ export function TestsView({ initial, settings, today, at }: TestsProps) {
   }
   return (
     <>
+      <NotSent state={state} />
       <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3 pb-3">
         <div className="min-w-0">
           <h1 className="text-[2.2rem] leading-tight">{headline(rack.differences)}</h1>
@@ -93,6 +93,7 @@ export function TestsView({ initial, settings, today, at }: TestsProps) {
                   today={today}
                   settings={settings}
                   after={after}
+                  tapped={tapped}
                   isOpen={opened === entry.swatch.id}
                   onOpen={(isOpen) => open(isOpen ? entry.swatch.id : null)}
                 />

@@ -1,23 +1,33 @@
 import { useState } from 'react'
+import type { DeskState } from '../../saving/desk.ts'
+import type { Request } from '../../saving/server.ts'
 import type { Rack } from '../../studio/rack.ts'
 import type { Reply } from '../../ui/client.ts'
 import { read } from '../../ui/client.ts'
 import { say } from '../../ui/messages.ts'
+import { useDesk } from '../../ui/useDesk.ts'
+import { useOnceSent } from '../../ui/sent/useOnceSent.ts'
 
 /** The rack, read anew after everything that is done to it. */
 export interface RackDesk {
   readonly rack: Rack
   /** Carries something out, says what was done, with its undo, and shows the rack as it then is. */
   readonly after: (reply: Promise<Reply<{ readonly event: number }>>, done: string) => Promise<boolean>
+  /** The same for what was tapped: while the studio does not answer it is kept, and sent later. */
+  readonly tapped: (request: Request, done: string) => void
+  /** Whether all that was tapped is stored. */
+  readonly state: DeskState
 }
 
 export function useRack(initial: Rack): RackDesk {
+  const { desk, state } = useDesk('tests', [])
   const [rack, setRack] = useState(initial)
   const show = async (): Promise<void> => {
     const reply = await read('GET /api/rack')
     if (reply.ok) setRack(reply.value)
     else say(reply.refusal.message)
   }
+  useOnceSent(state.standing, () => void show())
   const after: RackDesk['after'] = async (sent, done) => {
     const reply = await sent
     if (!reply.ok) {
@@ -28,5 +38,13 @@ export function useRack(initial: Rack): RackDesk {
     await show()
     return true
   }
-  return { rack, after }
+  const tapped: RackDesk['tapped'] = (request, done) =>
+    void desk.act(request).then(async (outcome) => {
+      if (outcome.is === 'refused') return say(outcome.refusal.message)
+      if (outcome.is === 'kept')
+        return say(`${done} Kept on this device; it is sent when the server is back.`)
+      say(done, outcome.written.event, () => void show())
+      await show()
+    })
+  return { rack, after, tapped, state }
 }

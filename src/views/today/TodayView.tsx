@@ -1,13 +1,13 @@
 import { mayBeDoneInShort } from '../../core/finish/mayBeDone.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { inTheArea } from '../../core/words.ts'
 import { undatedBecause } from '../../core/plan/forward.ts'
 import { fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'
 import type { ListPage } from '../../studio/paintingList.ts'
 import type { Morning, Readiness, TodayEntry, TodayGroup, TouchSpot } from '../../studio/todayList.ts'
-import type { Desk, Outcome, Standing } from '../../saving/desk.ts'
+import type { Desk, Outcome } from '../../saving/desk.ts'
 import { read, requestTo } from '../../ui/client.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import type { BatchEntry } from '../../studio/batchList.ts'
@@ -15,7 +15,9 @@ import { hourText } from '../../document/dateText.ts'
 import { chanceText, datesText, dateText, dayText, mlText } from '../../ui/format.ts'
 import { goAndSay, useDone } from '../../ui/done.ts'
 import { useDesk } from '../../ui/useDesk.ts'
+import { useOnceSent } from '../../ui/sent/useOnceSent.ts'
 import { say } from '../../ui/messages.ts'
+import { NotSent } from '../../ui/sent/NotSent.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
 import { ThreeWays } from './ThreeWays.tsx'
@@ -51,7 +53,8 @@ const moreAtATime = 40
 export function TodayView({ initial, batches, ahead, today, isNew, judging }: TodayProps) {
   useDone()
   const { desk, state } = useDesk('today', [])
-  useReloadOnceSent(state.standing)
+  // What was kept changes the page: it is loaded anew.
+  useOnceSent(state.standing, () => window.location.reload())
   const [shown, setShown] = useState(initial)
   const [problem, setProblem] = useState<string | null>(null)
   /** How many of each group were asked for; null for as many as at first. */
@@ -68,12 +71,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   return (
     <>
       <Judging left={judging} onDone={() => show(most)} />
-      {state.message && (
-        <p role="alert" className="mb-4 border-l-[3px] border-unsound bg-sheet px-3 py-2">
-          {state.message}
-          {state.standing === 'kept' && ` Waiting to be sent: ${state.waiting}, in the order you tapped.`}
-        </p>
-      )}
+      <NotSent state={state} />
       <NotPutAway days={notPutAway} />
       <DatesAtRisk dates={atRisk} />
       {isNew ? (
@@ -112,15 +110,6 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
       <Toasts />
     </>
   )
-}
-
-/** What was kept while the server was away and is sent now changes the page: it is loaded anew. */
-function useReloadOnceSent(standing: Standing): void {
-  const wasKept = useRef(false)
-  useEffect(() => {
-    if (standing === 'kept') wasKept.current = true
-    else if (standing === 'saved' && wasKept.current) window.location.reload()
-  }, [standing])
 }
 
 function Group({

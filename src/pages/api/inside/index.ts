@@ -1,13 +1,18 @@
 import { openAnswer } from '../../../document/answers.ts'
-import { insidePage, lookedForIn } from '../../../studio/inside.ts'
-import { nowMinute } from '../../../studio/studio.ts'
-import { reading } from '../_route.ts'
+import { lookedForIn } from '../../../studio/inside.ts'
+import type { InsidePage } from '../../../studio/inside.ts'
+import { nowMinute, studioFolder } from '../../../studio/studio.ts'
+import { runForRequest } from '../../../studio/threads.ts'
+import { route } from '../_route.ts'
 
-export const GET = reading(
+export const GET = route(
   {
     summary:
       'What hides in mediums, paints, materials and varnishes that the room forbids, and what would pass; ?for= solvent, lead, egg, acid, nuts, sensitisers',
     answer: openAnswer,
   },
-  async (db, { url }) => insidePage(db, nowMinute(), lookedForIn(url.searchParams)),
+  async ({ url, request }): Promise<InsidePage> => {
+    const wanted = lookedForIn(url.searchParams)
+    return runForRequest('inside', { folder: await studioFolder(), now: nowMinute(), wanted }, request)
+  },
 )

@@ -1,16 +1,21 @@
 import { pageAnswer } from '../../../document/answers.ts'
-import { insideGroups, lookedForIn, moreInside } from '../../../studio/inside.ts'
-import { nowMinute } from '../../../studio/studio.ts'
-import { reading } from '../_route.ts'
+import { insideGroups, lookedForIn } from '../../../studio/inside.ts'
+import type { LookedThrough } from '../../../studio/inside.ts'
+import type { ListPage } from '../../../studio/paintingList.ts'
+import { nowMinute, studioFolder } from '../../../studio/studio.ts'
+import { runForRequest } from '../../../studio/threads.ts'
+import { route } from '../_route.ts'
 
-export const GET = reading(
+export const GET = route(
   {
     summary: `More of what hides something: ?for= as above, ?group= ${insideGroups.join(', ')}, ?from=`,
     answer: pageAnswer,
   },
-  async (db, { url: { searchParams } }) => {
+  async ({ url: { searchParams }, request }): Promise<ListPage<LookedThrough>> => {
     const group = insideGroups.find((one) => one === searchParams.get('group')) ?? 'asked'
     const from = Number(searchParams.get('from')) || 0
-    return moreInside(db, nowMinute(), lookedForIn(searchParams), group, from)
+    const wanted = lookedForIn(searchParams)
+    const given = { folder: await studioFolder(), now: nowMinute(), wanted, group, from }
+    return runForRequest('insideFrom', given, request)
   },
 )
