@@ -35,7 +35,7 @@ const searches = [
 ]
 
 /** A studio of 10,000 paintings and 120,000 events: what every view, search, write and export and the memory come to. */
-export async function measureLongLife({ say, table }: Report): Promise<void> {
+export async function measureLongLife(report: Report): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'grelta-long-life-'))
   execFileSync('node', ['--import', 'tsx', 'scripts/bigStudio.ts', folder], { stdio: 'inherit' })
   const file = (statSync(join(folder, 'studio.sqlite')).size / 1e6).toFixed(0)
@@ -43,12 +43,12 @@ export async function measureLongLife({ say, table }: Report): Promise<void> {
   const server = await startServer({ folder })
   const started = performance.now() - began
   const judged = ((await judgedAll(server)) / 1000).toFixed(0)
-  say(
+  report.say(
     `A long life: 10,000 paintings of 12 layers (500 in work), 120,000 events, 2,000 materials and 3,000 tubes of one's own, in a file of ${file} MB. All paintings were judged in the background in ${judged} s. Warm:`,
   )
-  const tellView = table('view', 'answers', 'size')
+  const tellView = report.table('view', 'answers', 'size')
   for (const path of views) await measureView(server, path, tellView)
-  const tell = table('what', 'measured / promised')
+  const tell = report.table('what', 'measured / promised')
   tell('server start, the file checked', ms(started, 3000))
   for (const path of searches) tell(path, ms((await asked(server, path)).taken, 100))
   tell('a new layer written', ms(await layerWritten(server), 20))

@@ -1,4 +1,3 @@
-import highs from 'highs'
 import { filmOf } from '../core/film/film.ts'
 import type { Mixture } from '../core/film/film.ts'
 import { solveCure } from '../core/cure/solver.ts'
@@ -10,6 +9,7 @@ import type { Ingredient } from '../core/medium/medium.ts'
 import type { Recipe } from '../core/medium/recipe.ts'
 import { onPaintOf } from '../core/medium/basis.ts'
 import { design, nearOf } from '../core/dosing/design/design.ts'
+import type { LinearSolver } from '../core/dosing/design/design.ts'
 import { doseAt, evenDoses, largestDose, sideOf } from '../core/dosing/dose.ts'
 import type { Side } from '../core/dosing/dose.ts'
 import { usualPaint } from '../core/dosing/usualPaint.ts'
@@ -81,14 +81,18 @@ function tubeSide(paint: Tube, path: readonly string[] = ['paint']): Side {
   return sideOf(tube.ingredients)
 }
 
-let solver: ReturnType<typeof highs> | undefined
+let solver: Promise<LinearSolver> | undefined
+
+/** The linear solver; it comes with the first design, not with the program. */
+const solverNow = (): Promise<LinearSolver> =>
+  (solver ??= import('highs').then(async ({ default: highs }) => linearSolver(await highs())))
 
 /** The answer of /api/compute/design: a recipe that meets every wish, or the wishes that exclude one another. */
 export async function designAnswer({ shelf, wishes, near, dose, paint }: DesignRequest) {
   const materials = [...new Set(shelf)].map((id, at) => materialOrInvalid(id, ['shelf', at]))
   const setting = { materials, paint: paint ? tubeSide(paint) : usualPaint, dose }
   const grams = near ? nearOf(materials, computeMedium(near, ['near']).ingredients) : null
-  return design(wishes, setting, grams, linearSolver(await (solver ??= highs())))
+  return design(wishes, setting, grams, await solverNow())
 }
 
 /** A mixture as the core takes it; invalid where its medium is. */

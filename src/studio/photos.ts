@@ -2,7 +2,6 @@ import { createHash, randomUUID } from 'node:crypto'
 import { existsSync } from 'node:fs'
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import sharp from 'sharp'
 import { failureOf } from '../store/failure.ts'
 import { dataFolder } from '../store/open.ts'
 import { refused } from './refused.ts'
@@ -19,7 +18,12 @@ const mostPixels = 60e6
 const mostSeconds = 10
 const kinds: readonly string[] = ['jpeg', 'png', 'webp', 'heif']
 
-sharp.concurrency(1)
+/** The image library; it comes with the first photograph, not with the program. */
+async function images() {
+  const { default: sharp } = await import('sharp')
+  sharp.concurrency(1)
+  return sharp
+}
 
 /** One photograph is decoded at a time; the next waits. */
 let decoding: Promise<unknown> = Promise.resolve()
@@ -59,6 +63,7 @@ async function write(jpeg: Uint8Array, hash: string): Promise<void> {
 export async function takeBackPhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
   if (existsSync(photoFile(hash))) return true
   if (hashOf(bytes) !== hash) return false
+  const sharp = await images()
   const known = await sharp(bytes, { limitInputPixels: mostPixels })
     .metadata()
     .catch(() => null)
@@ -76,6 +81,7 @@ const unreadable = 'That is no photograph this program can read. Send a JPEG, PN
 
 async function jpegOf(sent: Uint8Array): Promise<Buffer> {
   if (sent.byteLength === 0) throw refused('The photograph is empty. Choose it again.')
+  const sharp = await images()
   const known = await sharp(sent, { limitInputPixels: mostPixels })
     .metadata()
     .catch(() => null)
