@@ -178,14 +178,14 @@ test('a lot of one’s own is weighed by its own density, its dropper counted, a
   await expect(page.getByText('50 drops weighed 1.35 g')).toBeVisible()
 })
 
-test('a medium is chosen by what it should do, and two stand side by side', async ({ page, demo }) => {
-  await open(page, `${demo.url}/mediums`)
+test('a medium is chosen by what it should do, and two stand side by side', async ({ page, shown }) => {
+  await open(page, `${shown.url}/mediums`)
   await page.getByLabel('hold peaks').check()
   await expect(page.getByRole('link', { name: /Shed putty/ })).toBeVisible()
   await expect(page.getByRole('link', { name: /Harbour glaze fluid|Harbour glaze dries/ })).toHaveCount(0)
   await expect(page.getByRole('region', { name: 'Ready-made that do it' })).toContainText(
     'Fast alkyd medium (gel)',
   )
-  await open(page, `${demo.url}/mediums/compare?a=harbour-glaze&b=morning-oil`)
+  await open(page, `${shown.url}/mediums/compare?a=harbour-glaze&b=morning-oil`)
   await expect(page.getByRole('row', { name: /Solvent and water, of the mix by volume/ })).toContainText('45')
 })

@@ -52,7 +52,7 @@ test('a finger on a swatch while the server is away is kept, and told once it is
   const checks = page.getByRole('region', { name: /^Checks of/ })
   await expect(checks).toBeVisible()
   const back = await away(page, /\/api\//)
-  await checks.getByRole('button', { name: 'firm', exact: true }).click()
+  await checks.getByRole('button', { name: 'touch dry', exact: true }).click()
   await expect(page.getByText(/Kept on this device/).first()).toBeVisible()
   await expect(page.getByRole('alert').filter({ hasText: 'Waiting to be sent: 1' })).toBeVisible()
   await back()

@@ -95,12 +95,12 @@ test('readiness through all schools, and an unremovable varnish asks', async ({ 
 
 test('the owner’s letter and the conservator’s sheet are read back from their PDF', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/ferry-steps/finish`)
+  await open(page, `${shown.url}/paintings/ferry-steps/finish`)
   const read = async (name: string): Promise<string> => {
     const link = await page.getByRole('link', { name }).getAttribute('href')
-    return pdfText(await (await page.request.get(demo.url + link!)).body())
+    return pdfText(await (await page.request.get(shown.url + link!)).body())
   }
   const letter = await read('Letter to its owner (PDF)')
   expect(letter).toContain('Ferry steps, evening')

@@ -24,9 +24,9 @@ test('a layer is moved, and moved back, by the keyboard alone', async ({ page, d
 
 test('a number is asked why, and answered, without a mouse; focus comes back to it', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/glasshouse`)
+  await open(page, `${shown.url}/paintings/glasshouse`)
   const fat = page.getByRole('button', { name: /fat over what the powder needs/ })
   await fat.focus()
   await page.keyboard.press('Enter')
@@ -35,10 +35,10 @@ test('a number is asked why, and answered, without a mouse; focus comes back to 
   await expect(fat).toBeFocused()
 })
 
-test('the night theme stays for the next page and the next visit', async ({ page, demo }) => {
-  await open(page, demo.url)
+test('the night theme stays for the next page and the next visit', async ({ page, shown }) => {
+  await open(page, shown.url)
   await page.getByRole('button', { name: 'Night' }).click()
-  await open(page, `${demo.url}/paintings`)
+  await open(page, `${shown.url}/paintings`)
   await expect(page.getByRole('button', { name: 'Night' })).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('button', { name: 'Night' }).click()
 })
@@ -165,9 +165,9 @@ test('what is chosen and pressed before the page answers is done once it does', 
   await expect(page.getByLabel('How thick', { exact: true })).not.toHaveValue('impasto')
 })
 
-test('what went wrong may be said before the page answers', async ({ page, demo }) => {
+test('what went wrong may be said before the page answers', async ({ page, shown }) => {
   const pageAnswers = await hold(page, /_astro\/client\./)
-  await page.goto(`${demo.url}/rescue`, { waitUntil: 'commit' })
+  await page.goto(`${shown.url}/rescue`, { waitUntil: 'commit' })
   await page.getByLabel('In your own words').fill('it looks sunken and grey')
   pageAnswers()
   await expect(page.getByRole('button', { name: /^Cracked/ })).toHaveCount(0)

@@ -4,9 +4,9 @@ import { choose, expect, expectNoAxeProblems, open, saved, test } from './studio
 
 test('no oil that never dries and no more silica than can be stirred comes out of a design; its dust is warned of', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/mediums/design`)
+  await open(page, `${shown.url}/mediums/design`)
   await choose(page, 'Nearest to', 'Harbour glaze')
   await page.getByLabel('Body', { exact: true }).selectOption('gel')
   await page.getByLabel('Solvent', { exact: true }).selectOption('none')
@@ -23,9 +23,9 @@ test('no oil that never dries and no more silica than can be stirred comes out o
 
 test('a medium of olive oil is refused in the first line, and no dose of it is given', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/mediums/morning-oil`)
+  await open(page, `${shown.url}/mediums/morning-oil`)
   await choose(page, 'Material, line 1', 'Olive oil')
   await page.getByRole('button', { name: 'Remove line 2' }).click()
   await expect(
@@ -78,21 +78,21 @@ test('what the room forbids is told on the layer still to be painted and where t
 
 test('a painting warns of all that is in it: its mediums, the oil of its tubes, each harm in its own sentence', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/glasshouse`)
+  await open(page, `${shown.url}/paintings/glasshouse`)
   const cautions = page.getByRole('list', { name: 'Cautions' })
   await expect(cautions).toContainText('sensitise')
   await expect(cautions).toContainText('Manganese')
   await expect(cautions).toContainText('Walnut is an allergen')
   await expect(cautions).toContainText('never put solvent on heat')
-  await open(page, `${demo.url}/batches/egg-2#record`)
+  await open(page, `${shown.url}/batches/egg-2#record`)
   await expect(page.getByRole('list', { name: 'Cautions' })).toContainText('Egg: keep it cold')
   await expect(page.getByText(/Look for smell, mould and separation every day/)).toBeVisible()
 })
 
-test('words, keys and the science are pages, and a why leads to them', async ({ page, demo }) => {
-  await open(page, `${demo.url}/paintings/glasshouse`)
+test('words, keys and the science are pages, and a why leads to them', async ({ page, shown }) => {
+  await open(page, `${shown.url}/paintings/glasshouse`)
   await page.getByRole('button', { name: 'Why: Fat over lean' }).first().click()
   await page.getByRole('dialog').getByRole('link', { name: 'How it is reckoned' }).click()
   await page.waitForURL(/science#6-soundness/)
@@ -101,7 +101,7 @@ test('words, keys and the science are pages, and a why leads to them', async ({ 
   await page.getByRole('link', { name: 'Words and keys' }).click()
   await expect(page.getByRole('heading', { name: 'Keys', exact: true })).toBeVisible()
   await expectNoAxeProblems(page)
-  const gone = await page.goto(`${demo.url}/paintings/nope`)
+  const gone = await page.goto(`${shown.url}/paintings/nope`)
   expect(gone?.status()).toBe(404)
   await expect(page.getByText('There is nothing here by that address.')).toBeVisible()
 })

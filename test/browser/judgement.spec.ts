@@ -81,9 +81,9 @@ test('an unsound picture: why, a mend out of several, undone, then taken on know
 
 test('another school beside its own: what each finds, and why they differ; fat judged five ways on the layer', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/glasshouse`)
+  await open(page, `${shown.url}/paintings/glasshouse`)
   const beside = page.getByRole('region', { name: 'By another school' })
   await beside.getByLabel(/^By glazing, the school it follows/).selectOption('Body-led')
   const stain = beside.getByRole('row').filter({ hasText: /^Stain is 50/ })
@@ -133,8 +133,8 @@ test('gone dull: found by plain words, asked what to look at, told what to do, a
   await expect(page.getByText('It is on record with the layer.')).toBeVisible()
 })
 
-test('what is found on a painted layer leads to its rescue', async ({ page, demo }) => {
-  await open(page, `${demo.url}/paintings/sheds`)
+test('what is found on a painted layer leads to its rescue', async ({ page, shown }) => {
+  await open(page, `${shown.url}/paintings/sheds`)
   await page.getByRole('link', { name: 'Rescue' }).first().click()
   await expect(page).toHaveURL(/rescue\?what=too-fat&painting=sheds/)
   await expect(page.getByLabel('Which layer')).toHaveValue(/sheds/)
@@ -167,9 +167,9 @@ test('the value budget asks for a swatch, then tells how light it must be undern
 
 test('what a cleaner would lift, by solvent and part of the picture, stands on the record', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/clock-mender/record`)
+  await open(page, `${shown.url}/paintings/clock-mender/record`)
   const lift = page.getByRole('region', { name: 'What would lift' })
   await expect(lift.getByRole('row')).toHaveCount(6)
   await expect(lift.getByRole('columnheader', { name: 'head' })).toBeVisible()

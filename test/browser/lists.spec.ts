@@ -83,9 +83,9 @@ test('what cannot be read is set aside, told on every page, and put back from St
 
 test('a box opened from the keyboard gives the focus back, and a message can be closed', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/paintings/glasshouse`)
+  await open(page, `${shown.url}/paintings/glasshouse`)
   const change = page.getByRole('button', { name: 'Change', exact: true })
   await change.focus()
   await page.keyboard.press('Enter')

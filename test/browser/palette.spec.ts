@@ -108,8 +108,8 @@ test('an alarm rings on whatever page is looked at before a heap sets, and is he
   await expect(page.getByText(/it begins to set/)).toHaveCount(0)
 })
 
-test('the palette card prints on one page', async ({ page, demo }) => {
-  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+test('the palette card prints on one page', async ({ page, shown }) => {
+  await open(page, `${shown.url}/paintings/clock-mender/palette`)
   await expect(page.getByRole('heading', { name: 'First flesh' })).toBeVisible()
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: /^Yellow ochre.*drops/ })).toBeVisible()
@@ -140,9 +140,9 @@ test('transparent by putty: one tap takes it into the heap, and fatness stays wh
 
 test('a painter finds a tube by what it does, sees twins, and chooses a white for a role', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/shelf/paints`)
+  await open(page, `${shown.url}/shelf/paints`)
   await expect(page.getByText('are the same pigment, PB29')).toBeVisible()
   await expect(page.getByText(/Viridian PG18 and Viridian PG7 are called the same/)).toBeVisible()
   const tubes = page.getByRole('region', { name: 'Paints' }).getByRole('listitem')
@@ -160,9 +160,9 @@ test('a painter finds a tube by what it does, sees twins, and chooses a white fo
 
 test('the slab keeps its tally through a reload, and says how to mend too much oil', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/shelf/paints?at=grinding`)
+  await open(page, `${shown.url}/shelf/paints?at=grinding`)
   const slab = page.getByRole('region', { name: 'Paint from dry pigment' })
   await slab.getByRole('button', { name: 'Pigment onto the slab' }).click()
   await slab.getByRole('textbox', { name: 'Weighed' }).fill('40')

@@ -185,14 +185,14 @@ test('a picture removed in another window while one types in it is put back whol
 
 test('a page left open over night shows the new day when it is looked at, but not over what is being typed', async ({
   page,
-  demo,
+  shown,
 }) => {
   const lookAgain = (): Promise<void> =>
     page.evaluate(() => {
       document.getElementById('sheet')!.dataset['day'] = '2026-01-01'
       window.dispatchEvent(new Event('focus'))
     })
-  await open(page, `${demo.url}/mediums/morning-oil`)
+  await open(page, `${shown.url}/mediums/morning-oil`)
   await note(page).focus()
   await lookAgain()
   const said = page.getByText('A new day has begun. Load this page again to see it.', { exact: true })

@@ -88,9 +88,9 @@ test('horizon: a layer is dragged by mouse, a date is lost, and won back by keyb
 
 test('a promise: the chance of a day, the sentence to send, and what each lever buys', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/promise?painting=clock-mender`)
+  await open(page, `${shown.url}/promise?painting=clock-mender`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/The clock-mender: .* in 10 that/)
   await expect(page.getByRole('blockquote')).toContainText(/It can most likely travel to you about/)
   const levers = page.getByRole('region', { name: 'What would help' }).getByRole('listitem')
@@ -98,7 +98,7 @@ test('a promise: the chance of a day, the sentence to send, and what each lever 
     timeout: 60_000,
   })
   await expect(levers.filter({ hasText: 'Dried 4 °C warmer' })).toContainText('sooner')
-  await open(page, `${demo.url}/promise`)
+  await open(page, `${shown.url}/promise`)
   await page.getByLabel('They want it by').fill(inDays(35))
   await page.getByLabel('laid on as').selectOption('glazes')
   await page.getByLabel('in', { exact: true }).selectOption('slow')

@@ -196,9 +196,9 @@ test('yolk: the emulsion is fat when dry though it is watery, its missing drops 
 
 test('which alkyd: what should not drip, what should hold peaks, with its time and its estimate', async ({
   page,
-  demo,
+  shown,
 }) => {
-  await open(page, `${demo.url}/mediums`)
+  await open(page, `${shown.url}/mediums`)
   const ready = page.getByRole('region', { name: 'Ready-made that do it' })
   await page.getByLabel('not drip').check()
   await expect(ready.getByRole('link', { name: /alkyd/i }).first()).toBeVisible()
@@ -295,6 +295,7 @@ test('the show in eleven weeks: how light the grey, when it must begin, what hel
   await open(page, `${demo.url}/studio`)
   await page.getByRole('button', { name: 'Give out an address to subscribe to' }).click()
   const address = await page.getByLabel('Address of the calendar').textContent()
+  await expect.poll(async () => (await page.request.get(address!)).status()).toBe(200)
   const entries = [...toldIn(await (await page.request.get(address!)).text()).values()]
   expect(entries.map(({ date, summary }) => `${date} ${summary}`)).toEqual(
     expect.arrayContaining([
@@ -304,18 +305,18 @@ test('the show in eleven weeks: how light the grey, when it must begin, what hel
   )
 })
 
-test('two years later: what is on it, what lifts it, and both sheets on paper', async ({ page, demo }) => {
-  await open(page, `${demo.url}/paintings/ferry-steps/record`)
+test('two years later: what is on it, what lifts it, and both sheets on paper', async ({ page, shown }) => {
+  await open(page, `${shown.url}/paintings/ferry-steps/record`)
   await page.getByRole('button', { name: 'As it was on Fri 13 Feb' }).click()
   await expect(page.getByRole('list', { name: 'What lay on it on Fri 13 Feb' })).not.toContainText(
     'Evening light',
   )
   await expect(page.getByRole('main')).toContainText(/white spirit|turpentine|ethanol/)
   for (const sheet of ['sheet.pdf', 'letter.pdf']) {
-    const paper = await page.request.get(`${demo.url}/api/paintings/ferry-steps/${sheet}`)
+    const paper = await page.request.get(`${shown.url}/api/paintings/ferry-steps/${sheet}`)
     expect(paper.headers()['content-type'], sheet).toBe('application/pdf')
   }
-  await open(page, `${demo.url}/used`)
+  await open(page, `${shown.url}/used`)
   await page.getByRole('searchbox').fill('stand oil')
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/“stand oil” is in \d+ layers/)
 })
