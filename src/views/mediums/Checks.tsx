@@ -1,4 +1,4 @@
-import { listed } from '../../core/words.ts'
+import { dayCount, listed } from '../../core/words.ts'
 import type { Material } from '../../core/materials/material.ts'
 import { costOf } from '../../core/medium/cost.ts'
 import { effectsOf } from '../../core/medium/effects.ts'
@@ -16,9 +16,9 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 export const hoursText = (hours: number | null): string =>
   hours === null || !Number.isFinite(hours)
     ? 'does not dry'
-    : hours < 36
-      ? `about ${about(hours)} h`
-      : `about ${about(hours / 24)} days`
+    : hours < 4
+      ? `about ${about(hours)} hours`
+      : `about ${dayCount(hours / 24)}`
 
 /** Whether it stands up or runs. */
 export const handlingWords = ({ holdsPeaks, levels, runs }: Effects): readonly string[] =>

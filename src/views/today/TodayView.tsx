@@ -20,6 +20,7 @@ import { say } from '../../ui/messages.ts'
 import { NotSent } from '../../ui/sent/NotSent.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { Ahead } from './Ahead.tsx'
+import { answerOf } from './answer.ts'
 import { ThreeWays } from './ThreeWays.tsx'
 import { NotPutAway } from './NotPutAway.tsx'
 import { DatesAtRisk } from './DatesAtRisk.tsx'
@@ -70,6 +71,9 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   const empty = groups.every(({ count }) => count === 0)
   return (
     <>
+      <h1 className="mb-5 max-w-[64rem] text-[2.2rem] leading-tight">
+        {answerOf(groups) ?? (isNew ? 'Begin with what is in front of you' : 'Nothing is on the easel')}
+      </h1>
       <Judging left={judging} onDone={() => show(most)} />
       <NotSent state={state} />
       <NotPutAway days={notPutAway} />
