@@ -1,5 +1,5 @@
 /*
- * The inner loop of src/core/cure/solver.ts once more, in C, so that the bench can say how far from the metal it runs.
+ * The inner loop of src/core/cure (solver.ts, air.ts) once more, in C, so that the bench can say how far from the metal it runs.
  * The same eight films, cells, steps and days; prints ms per solve. Built and run by `npm run bench` where there is a cc.
  */
 #include <math.h>
@@ -8,44 +8,53 @@
 
 #define FILMS 8
 #define CELLS 200
+#define STEPS 200
 
 static const double thickness[FILMS] = {15, 60, 80, 300, 70, 40, 30, 25};
 static const double rate[FILMS] = {2, 1.3, 0.7, 0.65, 0.9, 0.8, 1.1, 0.9};
 static const double oil = 0.55, perDay = 0.17075, um2PerDay = 4000, untilDay = 1584;
 
-static double dz[CELLS], x[CELLS], middle[CELLS], pace[CELLS], oxygen[CELLS];
-static double half[CELLS], sink[CELLS], coupling[CELLS];
-static double means[FILMS][8192];
+static double dz[CELLS], x[CELLS], middle[CELLS], pace[CELLS], oxygen[CELLS], share[CELLS + 1];
+static double passage[FILMS], paces[FILMS][STEPS + 2], means[FILMS][8192];
 static int first[FILMS], count[FILMS], filled;
 
 static double ramp(double at, double from, double width) {
   return at <= from ? 0 : at >= from + width ? 1 : (at - from) / width;
 }
 
-static void settle(const double *at, int laid) {
-  for (int film = 0; film < laid; film++) {
+/* Of each film: what it does to the passage of oxygen, and its pace at every step of the cured fraction. */
+static void makeTables(void) {
+  for (int film = 0; film < FILMS; film++) {
     double lnRate = log(rate[film]);
-    double passes = 2 * um2PerDay * pow(rate[film], 0.2);
-    double lnPace = 0, k = perDay;
-    for (int i = first[film]; i < first[film] + count[film]; i++) {
-      double u = 1 - at[i], late = ramp(at[i], 0.6, 0.25);
-      double e = lnRate >= 0 ? 1 - 0.7 * ramp(at[i], 0.2, 0.65) : 1 + 0.5 * ramp(at[i], 0.3, 0.1) - late;
-      if (e * lnRate != lnPace) {
-        lnPace = e * lnRate;
-        k = perDay * exp(lnPace);
-      }
-      pace[i] = k;
-      sink[i] = oil * pace[i] * u * u * u * dz[i];
-      half[i] = dz[i] / (passes * oil * (1 - 0.7 * at[i]));
+    passage[film] = 2 * um2PerDay * pow(rate[film], 0.2);
+    for (int step = 0; step < STEPS + 2; step++) {
+      double at = (double)step / STEPS, late = ramp(at, 0.6, 0.25);
+      double e = lnRate >= 0 ? 1 - 0.7 * ramp(at, 0.2, 0.65) : 1 + 0.5 * ramp(at, 0.3, 0.1) - late;
+      paces[film][step] = exp(e * lnRate);
     }
   }
-  double below = 0, above = 1;
-  for (int i = 0; i < filled; i++) {
-    double link = 1 / (half[i] + (i + 1 < filled ? half[i + 1] : 0));
-    coupling[i] = link / (sink[i] + below + link);
-    below = link * (1 - coupling[i]);
+}
+
+static void settle(const double *at, int laid) {
+  double half = INFINITY, sink = 1, below = 0;
+  for (int film = 0; film < laid; film++) {
+    const double *table = paces[film];
+    for (int i = first[film]; i < first[film] + count[film]; i++) {
+      double u = 1 - at[i], place = at[i] * STEPS;
+      int step = (int)place;
+      double k = perDay * (table[step] + (place - step) * (table[step + 1] - table[step]));
+      double resists = dz[i] / (passage[film] * oil * (1 - 0.7 * at[i]));
+      double link = 1 / (half + resists), had = link / (sink + below + link);
+      pace[i] = k;
+      share[i] = had;
+      below = link * (1 - had);
+      half = resists;
+      sink = oil * k * u * u * u * dz[i];
+    }
   }
-  for (int i = filled - 1; i >= 0; i--) oxygen[i] = above *= coupling[i];
+  double link = 1 / half, above = 1;
+  share[filled] = link / (sink + below + link);
+  for (int i = filled - 1; i >= 0; i--) oxygen[i] = above *= share[i + 1];
 }
 
 static void advance(double dt, double *into) {
@@ -59,6 +68,7 @@ static double solve(void) {
   double day = 0;
   int laid = 0, step = 0;
   filled = 0;
+  makeTables();
   for (;;) {
     while (laid < FILMS && laid * 12 <= day + 1e-9) {
       count[laid] = fmin(60, fmax(6, round(thickness[laid] / 25)));

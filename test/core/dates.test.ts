@@ -11,6 +11,7 @@ import {
   nextWorkingMorning,
   weekdayOf,
 } from '../../src/core/plan/calendar.ts'
+import { monthsAfter } from '../../src/core/plan/months.ts'
 import { forwardDates } from '../../src/core/plan/forward.ts'
 import type { WorkingTime } from '../../src/core/plan/forward.ts'
 import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
@@ -108,6 +109,11 @@ describe('what the judge asks for besides the gate', () => {
 })
 
 describe('days as a studio counts them', () => {
+  it('a day past all dates is told as the last there is, and counts on without a fault', () => {
+    const last = dayOf('9999-12-31')!
+    expect(dateOf(last + 400)).to.equal('9999-12-31')
+    expect(dateOf(monthsAfter(last + 400, 6))).to.equal('9999-12-31')
+  })
   it('a date and its day are the same thing, leap days and far years too', () => {
     fc.assert(
       fc.property(fc.integer({ min: -300_000, max: 300_000 }), (day) => {

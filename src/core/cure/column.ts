@@ -103,6 +103,19 @@ export function take(column: Column, at: number, share: number): void {
   column.filled = from + cells
 }
 
+/** Mean cured fraction of a film. */
+export function meanOf({ dz, x, first, count }: Column, at: number): number {
+  const bottom = first[at]!
+  const end = bottom + count[at]!
+  let depth = 0
+  let sum = 0
+  for (let i = bottom; i < end; i++) {
+    sum += x[i]! * dz[i]!
+    depth += dz[i]!
+  }
+  return sum / depth
+}
+
 /** Reads how far a film has come into `profile`. */
 export function readProfile({ dz, x, first, count }: Column, at: number, profile: CureProfile): void {
   const bottom = first[at]!

@@ -30,5 +30,20 @@ export function logPace(lnRate: number, lnStart: number, lnThrough: number, x: n
   return exponent * lnRate + (1 - begun) * lnStart + begun * (1 - late / 2) * lnThrough
 }
 
+/** So many steps of the cured fraction lie between two entries of a pace table; every kink of `logPace` lies on one. */
+export const paceSteps = 200
+
+/**
+ * The pace relative to raw linseed at every step of the cured fraction from 0 to 1. Read off in straight lines it is within
+ * 0.05 % of `logPace`, and no exponential is taken in the loop that asks most.
+ */
+export function paceTable({ lnRate, lnStart, lnThrough }: LogDrying): Float64Array {
+  // One more than the last, so that reading between two needs no question.
+  const table = new Float64Array(paceSteps + 2)
+  for (let step = 0; step < table.length; step++)
+    table[step] = Math.exp(logPace(lnRate, lnStart, lnThrough, step / paceSteps))
+  return table
+}
+
 const ramp = (x: number, from: number, width: number): number =>
   x <= from ? 0 : x >= from + width ? 1 : (x - from) / width

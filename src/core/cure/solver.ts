@@ -1,8 +1,8 @@
-import { referenceClimate, roomSpeed } from './climate.ts'
+import { advance, airIn, fastestIn, settle } from './air.ts'
+import { referenceClimate } from './climate.ts'
 import type { Climate } from './climate.ts'
-import { cellCounts, emptyColumn, lay, profileOf, readProfile, take } from './column.ts'
+import { cellCounts, emptyColumn, lay, meanOf, profileOf, readProfile, take } from './column.ts'
 import type { Column, CureLayer } from './column.ts'
-import { logPace } from './pace.ts'
 import { reached, stateIds } from './states.ts'
 import type { CureProfile, StateDays } from './states.ts'
 import { traceOf } from './trace.ts'
@@ -46,7 +46,7 @@ export function solveCure(
   const counts = cellCounts(layers, fineness)
   const cells = counts.reduce((sum, count) => sum + count, 0)
   const column = emptyColumn(layers, cells)
-  const air = airOf(column, climate)
+  const air = airIn(column, climate)
   const middle = new Float64Array(cells)
   const states = statesOf(layers)
   const trace = traceOf(layers.length)
@@ -90,24 +90,31 @@ export function solveCure(
   meetEvents()
   record(0)
   look(day)
-  let steps = 0
-  while (day < untilDay && layers.length > 0) {
-    air.settle(column.x)
-    const fastest = air.fastest(column.x)
-    const next = Math.min(
+  /** The next day on which more happens than drying. */
+  const nextStop = (): number =>
+    Math.min(
       untilDay,
       layers[laid]?.appliedDay ?? Infinity,
       removals[removal]?.day ?? Infinity,
       snapshotDays[snapshots.length] ?? Infinity,
     )
+  let next = nextStop()
+  let steps = 0
+  while (day < untilDay && layers.length > 0) {
+    settle(column, air, column.x)
+    const fastest = fastestIn(column, air, column.x)
     const dt = Math.min(longestStepDays, largestStep / fineness / Math.max(fastest, 1e-9), next - day)
-    air.advance(column.x, dt / 2, middle)
-    air.settle(middle)
-    air.advance(column.x, dt, column.x)
-    day = next - day - dt < sameMoment ? next : day + dt
+    advance(column, air, column.x, dt / 2, middle)
+    settle(column, air, middle)
+    advance(column, air, column.x, dt, column.x)
+    const stops = next - day - dt < sameMoment
+    day = stops ? next : day + dt
     record(dt)
-    meetEvents()
-    look(day)
+    if (stops) {
+      meetEvents()
+      look(day)
+      next = nextStop()
+    }
     if (onProgress && ++steps % 64 === 0 && !onProgress(day / untilDay)) return null
   }
   look(Infinity)
@@ -117,98 +124,6 @@ export function solveCure(
     snapshots,
     days: trace.days(),
     mean: layers.map((_, layer) => trace.mean(layer)),
-  }
-}
-
-/** Oxygen in a column, and what it does: the three things the inner loop needs. */
-interface Air {
-  /** Pace and oxygen of every cell at these cured fractions. */
-  readonly settle: (x: Float64Array) => void
-  /** The fastest any cell cures, per day. */
-  readonly fastest: (x: Float64Array) => number
-  /** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at what was settled. */
-  readonly advance: (x: Float64Array, dt: number, into: Float64Array) => void
-}
-
-function airOf(column: Column, climate: Climate): Air {
-  const { dz, q, first, count, drying, passage, inert } = column
-  const { perDay, um2PerDay } = roomSpeed(climate)
-  const pace = new Float64Array(dz.length)
-  const oxygen = new Float64Array(dz.length)
-  /** Resistance of half a cell, and what it takes up. */
-  const half = new Float64Array(dz.length)
-  const sink = new Float64Array(dz.length)
-  const coupling = new Float64Array(dz.length)
-
-  const setPace = (x: Float64Array): void => {
-    for (let layer = 0; layer < count.length; layer++) {
-      const end = first[layer]! + count[layer]!
-      if (inert[layer]) {
-        const resists = passage[layer]! / (2 * um2PerDay)
-        for (let i = first[layer]!; i < end; i++) {
-          pace[i] = 0
-          sink[i] = 0
-          half[i] = dz[i]! * resists
-        }
-        continue
-      }
-      const { lnRate, lnStart, lnThrough } = drying[layer]!
-      const passes = 2 * um2PerDay * passage[layer]!
-      let lnPace = 0
-      let k = perDay
-      for (let i = first[layer]!; i < end; i++) {
-        const cured = x[i]!
-        const u = 1 - cured
-        // Cells on one of the plateaus of the exponent share their pace.
-        const here = logPace(lnRate, lnStart, lnThrough, cured)
-        if (here !== lnPace) {
-          lnPace = here
-          k = perDay * Math.exp(here)
-        }
-        pace[i] = k
-        sink[i] = q[i]! * k * u * u * u * dz[i]!
-        half[i] = dz[i]! / (passes * q[i]! * (1 - 0.7 * cured))
-      }
-    }
-  }
-
-  /** A tridiagonal system, eliminated from the ground up; nothing flows in at the ground, the surface has 1. */
-  const setOxygen = (): void => {
-    const { filled } = column
-    let below = 0
-    for (let i = 0; i < filled; i++) {
-      const linkAbove = 1 / (half[i]! + (i + 1 < filled ? half[i + 1]! : 0))
-      const share = linkAbove / (sink[i]! + below + linkAbove)
-      coupling[i] = share
-      below = linkAbove * (1 - share)
-    }
-    let above = 1
-    for (let i = filled - 1; i >= 0; i--) {
-      above *= coupling[i]!
-      oxygen[i] = above
-    }
-  }
-
-  return {
-    settle: (x) => {
-      setPace(x)
-      setOxygen()
-    },
-    fastest: (x) => {
-      let fastest = 0
-      for (let i = 0; i < column.filled; i++) {
-        const u = 1 - x[i]!
-        const now = pace[i]! * oxygen[i]! * u * u * u
-        if (now > fastest) fastest = now
-      }
-      return fastest
-    },
-    advance: (x, dt, into) => {
-      for (let i = 0; i < column.filled; i++) {
-        const u = 1 - x[i]!
-        into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * oxygen[i]! * dt)
-      }
-    },
   }
 }
 
@@ -225,8 +140,8 @@ function statesOf(layers: readonly CureLayer[]): {
   const open = new Int32Array(layers.length).fill(size)
   return {
     read: (column, layer, day, dt) => {
+      if (open[layer] === 0) return meanOf(column, layer)
       readProfile(column, layer, profile)
-      if (open[layer] === 0) return profile.mean
       for (let state = 0; state < size; state++) {
         const at = layer * size + state
         if (found[at]! >= 0) continue

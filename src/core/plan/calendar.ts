@@ -18,12 +18,18 @@ export function dayOf(iso: string): number | null {
   return time / 864e5 + (hour + minute / 60) / 24
 }
 
+/** The first and the last day that a date of four figures can say. */
+const [firstDay, lastDay] = [dayOf('0000-01-01')!, dayOf('9999-12-31')!]
+
+/** A moment as the standard writes it; one before or after all that can be written is the nearest that can. */
+const written = (ms: number): string =>
+  new Date(Math.min(lastDay * 864e5, Math.max(firstDay * 864e5, ms))).toISOString()
+
 /** The date a day falls on, "2026-11-24". */
-export const dateOf = (day: number): string => new Date(Math.floor(day) * 864e5).toISOString().slice(0, 10)
+export const dateOf = (day: number): string => written(Math.floor(day) * 864e5).slice(0, 10)
 
 /** The minute a day stands for, "2026-11-24T15:00". */
-export const minuteOf = (day: number): string =>
-  new Date(Math.round(day * 1440) * 6e4).toISOString().slice(0, 16)
+export const minuteOf = (day: number): string => written(Math.round(day * 1440) * 6e4).slice(0, 16)
 
 /** The minute a date shows on a clock in its own time zone. */
 export const minuteAt = (date: Date): string =>
