@@ -1,7 +1,8 @@
 import { checks } from '../core/cure/checkWords.ts'
 import { dateOf } from '../core/plan/calendar.ts'
+import type { Bodies, Kind } from '../document/kinds.ts'
 import type { Database } from '../store/database.ts'
-import { list } from '../store/records.ts'
+import { list, readRow, rowsOf } from '../store/records.ts'
 import type { CalendarEntry } from './calendar.ts'
 import { cellOf, toCsv } from './csv.ts'
 
@@ -9,11 +10,13 @@ import { cellOf, toCsv } from './csv.ts'
 
 /** Every hand on a layer or a swatch, oldest first. */
 export async function checksToCsv(db: Database): Promise<string> {
-  const titles = new Map((await list(db, 'painting')).map(({ id, title }) => [id, title]))
-  const layers = new Map((await list(db, 'layer')).map((layer) => [layer.id, layer]))
-  const onLayers = (await list(db, 'touch_test')).map(({ layerId, ...finger }) => {
+  const hands = await list(db, 'touch_test')
+  const layers = await onlyThese(db, 'layer', new Set(hands.map(({ layerId }) => layerId)))
+  const pictures = new Set([...layers.values()].map(({ paintingId }) => paintingId))
+  const paintings = await onlyThese(db, 'painting', pictures)
+  const onLayers = hands.map(({ layerId, ...finger }) => {
     const layer = layers.get(layerId)
-    return { on: titles.get(layer?.paintingId ?? '') ?? '', film: layer?.name ?? layerId, finger }
+    return { on: paintings.get(layer?.paintingId ?? '')?.title ?? '', film: layer?.name ?? layerId, finger }
   })
   const onSwatches = (await list(db, 'swatch')).flatMap(({ name, fingers }) =>
     fingers.map((finger) => ({ on: 'swatch', film: name, finger })),
@@ -26,6 +29,20 @@ export async function checksToCsv(db: Database): Promise<string> {
       ...[where, counts ? 'yes' : 'no', note],
     ]),
   )
+}
+
+/** Those of these ids, read a few hundred at a time: a long life has more of them than a query may name. */
+async function onlyThese<K extends Kind>(
+  db: Database,
+  kind: K,
+  ids: ReadonlySet<string>,
+): Promise<ReadonlyMap<string, Bodies[K]>> {
+  const found = new Map<string, Bodies[K]>()
+  for await (const row of rowsOf(db, kind)) {
+    const one = ids.has(row.id) ? readRow(kind, row) : null
+    if (one) found.set(row.id, one)
+  }
+  return found
 }
 
 /** What is ahead, as the calendar is told it. */

@@ -1,5 +1,5 @@
 import type { Database } from '../store/database.ts'
-import { list } from '../store/records.ts'
+import { countOf, list } from '../store/records.ts'
 
 /** What the studio knows by its own hands, which counts before the book: each with how often. */
 export async function measuredHere(
@@ -14,7 +14,7 @@ export async function measuredHere(
     ['droppers counted', items.filter(({ dropper }) => dropper.length > 0).length],
     ['tubes whose squeeze was weighed', tubes.filter(({ squeezes }) => squeezes.length > 0).length],
     ['drying tests of tubes', tubes.reduce((sum, { dryingTests }) => sum + dryingTests.length, 0)],
-    ['checks on pictures', (await list(db, 'touch_test')).length],
+    ['checks on pictures', await countOf(db, 'touch_test')],
     ['checks on swatches', fingers],
   ]
 }

@@ -14,7 +14,7 @@ import type { CopyTold } from '../store/copies.ts'
 import { failureOf } from '../store/failure.ts'
 import type { StudioFailure } from '../store/failure.ts'
 import { studioFile } from '../store/open.ts'
-import { list } from '../store/records.ts'
+import { list, readRow, rowsOf } from '../store/records.ts'
 import { bringUp } from '../studio/backups/files.ts'
 import { differencesTo } from '../studio/backups/restore.ts'
 import type { Difference } from '../studio/backups/restore.ts'
@@ -142,9 +142,9 @@ export const calendar = ({
   now: string
 }): Promise<readonly CalendarEntry[]> => calendarEntries(opened(folder), now)
 
-/** Reads everything stored once, and tells what cannot be read. */
+/** Reads everything stored once, a little of it in memory at a time, and tells what cannot be read. */
 export async function check({ folder }: { folder: string }): Promise<readonly Aside[]> {
-  for (const kind of kindNames) await list(opened(folder), kind)
+  for (const kind of kindNames) for await (const row of rowsOf(opened(folder), kind)) readRow(kind, row)
   return asideNow()
 }
 
