@@ -61,6 +61,7 @@ export const buoyEvents: readonly LayerIdea[] = [
 export const ferrySteps = (today: number): Partial<PaintingDocument> => ({
   widthCm: 80,
   heightCm: 60,
+  groundOn: dateOf(today - 330),
   state: 'gone',
   client: 'the reading room of the harbour school',
   place: 'delivered, over the long table',
@@ -75,6 +76,7 @@ export const ferrySteps = (today: number): Partial<PaintingDocument> => ({
 export const buoys = (today: number): Partial<PaintingDocument> => ({
   widthCm: 30,
   heightCm: 30,
+  groundOn: dateOf(today - 330),
   state: 'finished',
   support: 'plywood',
   ground: 'acrylic_dispersion_ground',

@@ -244,14 +244,14 @@ export async function summariesOf(
   return rows.flatMap(unfolded)
 }
 
-export async function countPaintings(
+export const countPaintings = (
   db: Database,
   wanted: Pick<PaintingsAsked, 'text' | 'state'>,
-): Promise<number> {
-  const { count } = await db
+): Promise<readonly { readonly verdict: string | null; readonly count: number }[]> =>
+  db
     .selectFrom('painting')
-    .select(sql<number>`count(*)`.as('count'))
+    .leftJoin('assessment', 'painting.id', 'assessment.painting_id')
+    .select(['assessment.verdict', sql<number>`count(*)`.as('count')])
     .where(asked(wanted))
-    .executeTakeFirstOrThrow()
-  return count
-}
+    .groupBy('assessment.verdict')
+    .execute()

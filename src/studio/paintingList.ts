@@ -53,6 +53,11 @@ export interface ListPage<Entry> {
   readonly entries: readonly Entry[]
 }
 
+/** Paintings a page at a time, and how many of all that were asked for are how sound; those not yet judged are in neither. */
+export interface PaintingPage extends ListPage<PaintingEntry> {
+  readonly verdicts: Readonly<Record<Verdict, number>>
+}
+
 /** So many lines of a list are sent at a time. */
 export const linesAtATime = 30
 
@@ -75,14 +80,17 @@ export async function paintingPage(
   db: Database,
   now: string,
   { text = '', state = null, order = 'title', from = 0 }: PaintingsQuery = {},
-): Promise<ListPage<PaintingEntry>> {
+): Promise<PaintingPage> {
   const [today, settings] = [dayOf(now)!, await settingsOf(db)]
   const practices = await practicesOf(db)
   const rooms = await roomsOf(db, settings, now)
   const asked = { text, state, order, today: dateOf(today) }
   const found = await summariesOf(db, { ...asked, from, most: linesAtATime })
+  const counts = await countPaintings(db, asked)
+  const countOf = (verdict: Verdict): number => counts.find((one) => one.verdict === verdict)?.count ?? 0
   return {
-    count: await countPaintings(db, asked),
+    count: counts.reduce((sum, { count }) => sum + count, 0),
+    verdicts: { sound: countOf('sound'), watch: countOf('watch'), unsound: countOf('unsound') },
     entries: found.map((one) => entryOf(one, today, settings, practices, rooms.clockOf(one.painting))),
   }
 }

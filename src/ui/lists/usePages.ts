@@ -8,12 +8,14 @@ interface Page<Entry> {
   readonly entries: readonly Entry[]
 }
 
-export interface Pages<Entry> extends Page<Entry> {
+interface Paging {
   readonly problem: string | null
   readonly more: () => void
   /** Reads the list anew from its beginning. */
   readonly again: () => void
 }
+
+export type Pages<Entry> = Page<Entry> & Paging
 
 const pauseMs = 150
 
@@ -21,11 +23,11 @@ const pauseMs = 150
  * A list that shows pages of itself: found by what is asked, read on by `more`. What is asked is compared by its text,
  * and asked for in a pause.
  */
-export function usePages<Entry>(
-  initial: Page<Entry>,
+export function usePages<P extends Page<unknown>>(
+  initial: P,
   asked: string,
-  read: (from: number) => Promise<Reply<Page<Entry>>>,
-): Pages<Entry> {
+  read: (from: number) => Promise<Reply<P>>,
+): P & Paging {
   const [page, setPage] = useState(initial)
   const [problem, setProblem] = useState<string | null>(null)
   const [round, setRound] = useState(0)
@@ -35,9 +37,9 @@ export function usePages<Entry>(
   useEffect(() => {
     latest.current = read
   })
-  const take = useCallback((reply: Reply<Page<Entry>>, before: readonly Entry[]): void => {
+  const take = useCallback((reply: Reply<P>, before: P['entries']): void => {
     setProblem(reply.ok ? null : reply.refusal.message)
-    if (reply.ok) setPage({ count: reply.value.count, entries: [...before, ...reply.value.entries] })
+    if (reply.ok) setPage({ ...reply.value, entries: [...before, ...reply.value.entries] })
   }, [])
   useEffect(() => {
     const now = `${asked} ${round}`

@@ -13,11 +13,14 @@ import { RoomMark } from '../../ui/room/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
+import { answerOf } from './answer.ts'
 import { feelings, feelingWords } from './feelings.ts'
 import { Shopping } from './Shopping.tsx'
 
 interface ListProps {
   readonly initial: ListPage<BatchEntry>
+  /** About to spoil, past it, or due for a look. */
+  readonly toLookAt: ListPage<BatchEntry>
   readonly shopping: ShoppingList
   /** Paintings still to be judged: what they need is not known yet. */
   readonly judging: number
@@ -26,7 +29,7 @@ interface ListProps {
 const marks = { making: 'note', fresh: 'sound', watch: 'watch', past: 'unsound' } as const
 
 /** Every batch, what is left of it and until when; sorted by how it felt; and what the planned layers are short of. */
-export function BatchList({ initial, shopping, judging }: ListProps) {
+export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
   useDone()
   const [by, setBy] = useState<Feeling | ''>('')
   const [asked, setAsked] = useState('')
@@ -38,7 +41,9 @@ export function BatchList({ initial, shopping, judging }: ListProps) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
-        <h1 className="text-[2.2rem] leading-none">Batches</h1>
+        <h1 className="max-w-[44rem] text-[2.2rem] leading-tight">
+          {answerOf(initial.count, toLookAt, shopping)}
+        </h1>
         <span className="flex flex-wrap items-end gap-3 sm:justify-end">
           <FindField label="Find by name" value={asked} onValue={setAsked} />
           <ChoiceRow

@@ -8,12 +8,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** What the planned layers need of each medium, what there is of it, and what to buy. */
 export function Shopping({ initial, judging }: { readonly initial: ShoppingList; readonly judging: number }) {
-  const [tubes, setTubes] = useState(initial.tubes)
-  const { entries, count, again } = usePages(initial, '', async () => {
-    const reply = await read('GET /api/shopping')
-    if (reply.ok) setTubes(reply.value.tubes)
-    return reply
-  })
+  const { entries, count, tubes, again } = usePages(initial, '', () => read('GET /api/shopping'))
   const [known, setKnown] = useState(judging === 0)
   const tell = (): void => {
     setKnown(true)

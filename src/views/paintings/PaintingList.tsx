@@ -5,7 +5,7 @@ import { supportOf } from '../../core/stack/support.ts'
 import { blankPainting } from '../../document/blankPainting.ts'
 import { meetingNames, workStateNames } from '../../document/pictureDates.ts'
 import type { PaintingOrder } from '../../document/pictureDates.ts'
-import type { Band, ListPage, PaintingEntry } from '../../studio/paintingList.ts'
+import type { Band, PaintingPage } from '../../studio/paintingList.ts'
 import { read, send } from '../../ui/client.ts'
 import { Choice } from '../../ui/fields.tsx'
 import { dateText, dayText, upperFirst } from '../../ui/format.ts'
@@ -17,9 +17,10 @@ import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { mixedColour, oilColour } from '../../core/values/pigmentColours.ts'
 import { usePages } from '../../ui/lists/usePages.ts'
+import { answerOf } from './answer.ts'
 
 interface ListProps {
-  readonly initial: ListPage<PaintingEntry>
+  readonly initial: PaintingPage
   /** Paintings still being judged. */
   readonly judging: number
 }
@@ -58,7 +59,7 @@ export function PaintingList({ initial, judging }: ListProps) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
-        <h1 className="text-[2.2rem] leading-none">Paintings</h1>
+        <h1 className="text-[2.2rem] leading-tight">{answerOf(pages)}</h1>
         <span className="flex flex-wrap items-center gap-3 sm:justify-end lg:flex-nowrap">
           <FindField label="Find by title, place, whom for" value={asked} onValue={setAsked} />
           <Choice
