@@ -53,9 +53,7 @@ export function PaintsView(props: PaintsProps) {
   const sheet = useRef<HTMLDivElement>(null)
   const wanted = useDeferredValue(asked)
   const bench = useBench({ mediums: [], shelf: props.shelf, tubes: [] })
-  const pages = usePages(initial, wanted, (from) =>
-    read('GET /api/tubes', { query: { find: wanted, from } }),
-  )
+  const pages = usePages(initial, wanted, (from) => read('GET /api/tubes', { query: { find: wanted, from } }))
   const findMaterial = useMemo(() => findInStudio(bench.shelf), [bench.shelf])
   const tubes = useMemo(() => laidOver(pages.entries, changed), [pages.entries, changed])
   const tube = changed.find(({ id }) => id === selected) ?? tubes.find(({ id }) => id === selected)
