@@ -32,31 +32,16 @@ export function measureJudging(ten: Picture, tell: Tell): void {
   const areas = fold.areas.map(({ area }) => solved.areas.find((one) => one.area === area.id) ?? null)
   const spots = fold.areas.map((area, at) => spotsOf(fourteen, fold, area, areas[at]!))
   const laid = (): LaidPicture => laidAt(fourteen, fold, spots, areas, (at) => layers[at]!.date.day)
-  tell(
-    '14 layers in three areas: every rule, without the solve',
-    ms(
-      median(() => judge(laid()), 51),
-      5,
-    ),
-  )
+  const everyRule = median(() => judge(laid()), 51)
+  tell('14 layers in three areas: every rule, without the solve', ms(everyRule, 5))
   const known = solve(ten, findInLibrary)!
   const assessment = assess(ten, findInLibrary, known)
   const planned = assessment.findings.filter(
     ({ severity, layer }) => severity !== 'note' && !ten.layers[layer]!.painted,
   )
-  tell(
-    'ten layers in three areas: the mends of the gravest finding',
-    ms(
-      median(() => mendsOf(planned[0]!, ten, assessment, findInLibrary), 5),
-      300,
-    ),
-  )
+  const mending = median(() => mendsOf(planned[0]!, ten, assessment, findInLibrary), 5)
+  tell('ten layers in three areas: the mends of the gravest finding', ms(mending, 300))
   const practices = [practiceOf('glazing'), practiceOf('body-led')] as const
-  tell(
-    'ten layers in three areas: two schools side by side',
-    ms(
-      median(() => schoolsSideBySide(ten, assessment, known, practices, findInLibrary), 31),
-      20,
-    ),
-  )
+  const beside = median(() => schoolsSideBySide(ten, assessment, known, practices, findInLibrary), 31)
+  tell('ten layers in three areas: two schools side by side', ms(beside, 20))
 }

@@ -1,5 +1,6 @@
 /** Times what a painter waits for, against what we promise. Run `npm run bench` on a quiet machine; build first. */
 import { chromium } from '@playwright/test'
+import { dateText } from '../src/document/dateText.ts'
 import { chromiumOptions } from '../test/chromium.ts'
 import { startServer } from '../test/server.ts'
 import { measureEditing } from './editing.ts'
@@ -12,7 +13,7 @@ import { measureStack } from './stack.ts'
 import { measureTime } from './time.ts'
 
 const report = newReport()
-report.say(`Medians, measured on ${new Date().toISOString().slice(0, 10)}:`)
+report.say(`Medians, measured on ${dateText(new Date().toISOString().slice(0, 10))}:`)
 
 const tell = report.table('what is reckoned', 'measured / promised')
 await measureStack(tell)

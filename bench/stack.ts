@@ -9,6 +9,7 @@ import { assess } from '../src/document/assess.ts'
 import type { Picture } from '../src/document/picture.ts'
 import { solve } from '../src/document/solve.ts'
 import { besideC } from './against.ts'
+import { eightFilms } from './eightFilms.ts'
 import { measureJudging } from './judging.ts'
 import { median } from './median.ts'
 import { ms } from './report.ts'
@@ -55,13 +56,6 @@ const withEdit = (picture: Picture): Picture => ({
   layers: picture.layers.map((layer, at) => (at === 6 ? { ...layer } : layer)),
 })
 
-const eight = Array.from({ length: 8 }, (_, at) => ({
-  thicknessUm: [15, 60, 80, 300, 70, 40, 30, 25][at]!,
-  rate: [2, 1.3, 0.7, 0.65, 0.9, 0.8, 1.1, 0.9][at]!,
-  q: 0.55,
-  appliedDay: at * 12,
-}))
-
 /** The heaviest body the server takes. */
 const tallest = Array.from({ length: 60 }, (_, at) => ({
   thicknessUm: 20000,
@@ -86,7 +80,7 @@ export async function measureStack(tell: Tell): Promise<void> {
   tell('ten layers in three areas, one of them edited: films, rules and dates', ms(edited, 4))
   measureJudging(ten, tell)
 
-  const solving = median(() => solveToHorizon(eight))
+  const solving = median(() => solveToHorizon(eightFilms))
   tell('eight-layer stack: full cure solve over 1500 days', ms(solving, 150))
   const beside = await besideC()
   if (beside) {
