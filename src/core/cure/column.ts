@@ -116,21 +116,24 @@ export function meanOf({ dz, x, first, count }: Column, at: number): number {
   return sum / depth
 }
 
-/** Reads how far a film has come into `profile`. */
-export function readProfile({ dz, x, first, count }: Column, at: number, profile: CureProfile): void {
+/** The same of what a finger feels of it: its upper `touchDepthUm`, or all of a thinner film. */
+function topOf({ dz, x, first, count }: Column, at: number): number {
   const bottom = first[at]!
   let depth = 0
   let sum = 0
-  let topSum = 0
-  for (let i = bottom + count[at]! - 1; i >= bottom; i--) {
-    const felt = Math.max(0, Math.min(dz[i]!, touchDepthUm - depth))
-    topSum += x[i]! * felt
-    sum += x[i]! * dz[i]!
-    depth += dz[i]!
+  for (let i = bottom + count[at]! - 1; i >= bottom && depth < touchDepthUm; i--) {
+    const felt = Math.min(dz[i]!, touchDepthUm - depth)
+    sum += x[i]! * felt
+    depth += felt
   }
-  profile.top = topSum / Math.min(depth, touchDepthUm)
-  profile.mean = sum / depth
-  profile.bottom = x[bottom]!
+  return sum / depth
+}
+
+/** Reads how far a film has come into `profile`. */
+export function readProfile(column: Column, at: number, profile: CureProfile): void {
+  profile.top = topOf(column, at)
+  profile.mean = meanOf(column, at)
+  profile.bottom = column.x[column.first[at]!]!
 }
 
 /** Cured fraction of every cell of a film, from its bottom to its surface; null where it is gone. */

@@ -127,6 +127,9 @@ export function solveCure(
   }
 }
 
+/** In the order of the states, so that no step looks one up by its name. */
+const progressTo = stateIds.map((id) => reached[id])
+
 /** When each film reaches each state, followed from step to step. */
 function statesOf(layers: readonly CureLayer[]): {
   /** Looks at a film after a step of `dt` and answers its mean cured fraction. */
@@ -145,7 +148,7 @@ function statesOf(layers: readonly CureLayer[]): {
       for (let state = 0; state < size; state++) {
         const at = layer * size + state
         if (found[at]! >= 0) continue
-        const now = reached[stateIds[state]!](profile)
+        const now = progressTo[state]!(profile)
         if (now >= 0) {
           const over = dt > 0 ? (dt * now) / (now - progress[at]!) : 0
           found[at] = day - layers[layer]!.appliedDay - over
