@@ -174,14 +174,21 @@ export function HorizonView({ initial, ahead: aheadAtFirst, judging }: HorizonPr
 
 /** The months, the painter's days away, and today. */
 const MonthLine = ({ axis, today }: { readonly axis: Axis; readonly today: number }) => (
-  <div aria-hidden="true" className="relative grid h-7 text-[0.85rem] text-soft sm:grid-cols-[16rem_1fr]">
-    <span className="hidden sm:block" />
+  <div
+    aria-hidden="true"
+    className="relative hidden h-7 grid-cols-[16rem_1fr] text-[0.85rem] text-soft sm:grid"
+  >
+    <span />
     <span className="relative">
-      {axis.months.map((day) => (
-        <span key={day} className="absolute top-1 pl-1" style={{ left: `${axis.at(day)}%` }}>
-          {monthName(day)}
-        </span>
-      ))}
+      {axis.months.map((day) => {
+        const [month, year] = monthName(day).split(' ')
+        return (
+          <span key={day} className="absolute top-1 pl-1" style={{ left: `${axis.at(day)}%` }}>
+            {month}
+            {year && <span className="max-lg:hidden"> {year}</span>}
+          </span>
+        )
+      })}
       <span
         className="absolute top-1 -translate-x-full pr-1 text-today"
         style={{ left: `${axis.at(today)}%` }}
