@@ -23,9 +23,9 @@ test('no oil that never dries and no more silica than can be stirred comes out o
 
 test('a medium of olive oil is refused in the first line, and no dose of it is given', async ({
   page,
-  shown,
+  demo,
 }) => {
-  await open(page, `${shown.url}/mediums/morning-oil`)
+  await open(page, `${demo.url}/mediums/morning-oil`)
   await choose(page, 'Material, line 1', 'Olive oil')
   await page.getByRole('button', { name: 'Remove line 2' }).click()
   await expect(

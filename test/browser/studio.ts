@@ -6,7 +6,7 @@ import type { Server } from '../server.ts'
 
 /**
  * A test with a studio of its own: `studio` empty, `demo` Tern Street, copied from one `filled` before. `shown` is a
- * demo that is only looked at. Any error on the console fails a test.
+ * demo that is only looked at: what is typed is saved at the latest as its page goes. Any error on the console fails a test.
  */
 export const test = base.extend<
   { quiet: undefined; studio: Server; demo: Server },
