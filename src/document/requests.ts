@@ -90,6 +90,7 @@ export const tickRequest = z.object({
   is: z.boolean(),
   tapped: tappedSchema,
 })
+export type TickRequest = z.infer<typeof tickRequest>
 export const closeRequest = z.object({ tapped: tappedSchema })
 export const replacedRequest = z.object({
   id: idSchema,

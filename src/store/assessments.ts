@@ -244,7 +244,8 @@ export async function summariesOf(
   return rows.flatMap(unfolded)
 }
 
-export const countPaintings = (
+/** How many of those that are asked for were judged how; null: not yet. */
+export const countByVerdict = (
   db: Database,
   wanted: Pick<PaintingsAsked, 'text' | 'state'>,
 ): Promise<readonly { readonly verdict: string | null; readonly count: number }[]> =>

@@ -2,6 +2,7 @@ import { lastUses, putAwayTexts, stillOut } from '../core/evening/putAway.ts'
 import type { PutAway } from '../core/evening/putAway.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
 import type { Closing } from '../document/closing.ts'
+import type { TickRequest } from '../document/requests.ts'
 import { dateText } from '../document/dateText.ts'
 import type { Summary } from '../document/summary.ts'
 import type { Database, Trx } from '../store/database.ts'
@@ -77,19 +78,9 @@ const workedOn = (
   )
 
 /** Ticks one thing of a day, or takes the tick back. */
-export const tick = (
-  write: Write,
-  on: string,
-  told: {
-    readonly what: PutAway | null
-    readonly check: string | null
-    readonly is: boolean
-    readonly tapped?: string | undefined
-  },
-): Promise<Written> =>
+export const tick = (write: Write, on: string, { what, check, is, tapped }: TickRequest): Promise<Written> =>
   commit(write, async (trx) => {
     const { revision, ...kept } = (await find(trx, 'closing', on)) ?? openClosing(on)
-    const { what, check, is, tapped } = told
     const others = Object.entries(kept.ticked).filter(([one]) => one !== what)
     const ticked = Object.fromEntries(what && is ? [...others, [what, doneAt(write, tapped)]] : others)
     const checked = kept.checked.filter((one) => one !== check)

@@ -8,7 +8,7 @@ import { nextDate, paintingOrders } from '../document/pictureDates.ts'
 import { isRemoval } from '../core/stack/kinds.ts'
 import { stepsOfSummary } from '../document/summarySteps.ts'
 import type { SummaryLayer } from '../document/summary.ts'
-import { countPaintings, summariesOf } from '../store/assessments.ts'
+import { countByVerdict, summariesOf } from '../store/assessments.ts'
 import type { PaintingsAsked, Summarised } from '../store/assessments.ts'
 import type { Database } from '../store/database.ts'
 import { practicesOf } from './practices.ts'
@@ -86,7 +86,7 @@ export async function paintingPage(
   const rooms = await roomsOf(db, settings, now)
   const asked = { text, state, order, today: dateOf(today) }
   const found = await summariesOf(db, { ...asked, from, most: linesAtATime })
-  const counts = await countPaintings(db, asked)
+  const counts = await countByVerdict(db, asked)
   const countOf = (verdict: Verdict): number => counts.find((one) => one.verdict === verdict)?.count ?? 0
   return {
     count: counts.reduce((sum, { count }) => sum + count, 0),

@@ -28,6 +28,9 @@ interface ListProps {
 
 const marks = { making: 'note', fresh: 'sound', watch: 'watch', past: 'unsound' } as const
 
+/** What the planned layers need, while their pictures are still to be judged. */
+const notKnown = { entries: [] }
+
 /** Every batch, what is left of it and until when; sorted by how it felt; and what the planned layers are short of. */
 export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
   useDone()
@@ -42,7 +45,7 @@ export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
         <h1 className="max-w-[44rem] text-[2.2rem] leading-tight">
-          {answerOf(initial.count, toLookAt, shopping)}
+          {answerOf(initial.count, toLookAt, judging > 0 ? notKnown : shopping)}
         </h1>
         <span className="flex flex-wrap items-end gap-3 sm:justify-end">
           <FindField label="Find by name" value={asked} onValue={setAsked} />

@@ -1,13 +1,9 @@
-import type { PutAway } from '../../core/evening/putAway.ts'
+import type { TickRequest } from '../../document/requests.ts'
 import type { Evening } from '../../studio/evening.ts'
 import type { EveningPage } from '../../studio/eveningPage.ts'
 
 /** A tick on something a day asks for, or on a check of the studio's own. */
-export interface Tick {
-  readonly what: PutAway | null
-  readonly check: string | null
-  readonly is: boolean
-}
+export type Tick = Omit<TickRequest, 'tapped'>
 
 const without = <Of>(all: readonly Of[], one: Of | null): readonly Of[] =>
   all.filter((other) => other !== one)

@@ -1,4 +1,3 @@
-import { upperFirst } from '../../core/words.ts'
 import type { PaintingPage } from '../../studio/paintingList.ts'
 
 /** The first thing said of a list of paintings: how many of them are not sound. */
@@ -15,5 +14,5 @@ export function answerOf({ count, verdicts }: Pick<PaintingPage, 'count' | 'verd
         ? `${watch} to be watched`
         : `${watch} of ${count} paintings ${watch === 1 ? 'is' : 'are'} to be watched`),
   ]
-  return upperFirst(told.filter(Boolean).join(', '))
+  return told.filter(Boolean).join(', ')
 }

@@ -91,8 +91,8 @@ export function RoomView({
       <figure aria-label={yearWords(room)} role="img" className="mt-3">
         {YearChart ? <YearChart room={room} today={today} /> : <div className="h-56" />}
         <figcaption className="flex flex-wrap gap-x-5 text-[0.82rem] text-soft">
-          <Key colour="#9c5a2b">°C, left</Key>
-          <Key colour="#3c6e8f">% humidity, right</Key>
+          <Key colour="#9c5a2b">temperature, left</Key>
+          <Key colour="#3c6e8f">humidity, right</Key>
           <span>whole lines were read, dashed ones are expected by the season</span>
         </figcaption>
       </figure>

@@ -72,7 +72,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   return (
     <>
       <h1 className="mb-5 max-w-[64rem] text-[2.2rem] leading-tight">
-        {answerOf(groups) ?? (isNew ? 'Begin with what is in front of you' : 'Nothing is on the easel')}
+        {answerOf(groups) ?? nothingYet(isNew, judging)}
       </h1>
       <Judging left={judging} onDone={() => show(most)} />
       <NotSent state={state} />
@@ -115,6 +115,13 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
     </>
   )
 }
+
+const nothingYet = (isNew: boolean, judging: number): string =>
+  isNew
+    ? 'Begin with what is in front of you'
+    : judging > 0
+      ? 'The pictures are being looked through'
+      : 'Nothing is on the easel'
 
 function Group({
   group: { readiness, count, entries },

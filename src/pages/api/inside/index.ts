@@ -2,7 +2,7 @@ import { openAnswer } from '../../../document/answers.ts'
 import { lookedForIn } from '../../../studio/inside.ts'
 import type { InsidePage } from '../../../studio/inside.ts'
 import { nowMinute, studioFolder } from '../../../studio/studio.ts'
-import { runForRequest } from '../../../studio/threads.ts'
+import { runTask } from '../../../studio/threads.ts'
 import { route } from '../_route.ts'
 
 export const GET = route(
@@ -11,8 +11,8 @@ export const GET = route(
       'What hides in mediums, paints, materials and varnishes that the room forbids, and what would pass; ?for= solvent, lead, egg, acid, nuts, sensitisers',
     answer: openAnswer,
   },
-  async ({ url, request }): Promise<InsidePage> => {
+  async ({ url }): Promise<InsidePage> => {
     const wanted = lookedForIn(url.searchParams)
-    return runForRequest('inside', { folder: await studioFolder(), now: nowMinute(), wanted }, request)
+    return runTask('inside', { folder: await studioFolder(), now: nowMinute(), wanted })
   },
 )

@@ -3,7 +3,7 @@ import { insideGroups, lookedForIn } from '../../../studio/inside.ts'
 import type { LookedThrough } from '../../../studio/inside.ts'
 import type { ListPage } from '../../../studio/paintingList.ts'
 import { nowMinute, studioFolder } from '../../../studio/studio.ts'
-import { runForRequest } from '../../../studio/threads.ts'
+import { runTask } from '../../../studio/threads.ts'
 import { route } from '../_route.ts'
 
 export const GET = route(
@@ -11,11 +11,10 @@ export const GET = route(
     summary: `More of what hides something: ?for= as above, ?group= ${insideGroups.join(', ')}, ?from=`,
     answer: pageAnswer,
   },
-  async ({ url: { searchParams }, request }): Promise<ListPage<LookedThrough>> => {
+  async ({ url: { searchParams } }): Promise<ListPage<LookedThrough>> => {
     const group = insideGroups.find((one) => one === searchParams.get('group')) ?? 'asked'
     const from = Number(searchParams.get('from')) || 0
     const wanted = lookedForIn(searchParams)
-    const given = { folder: await studioFolder(), now: nowMinute(), wanted, group, from }
-    return runForRequest('insideFrom', given, request)
+    return runTask('insideFrom', { folder: await studioFolder(), now: nowMinute(), wanted, group, from })
   },
 )
