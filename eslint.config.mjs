@@ -17,8 +17,13 @@ export default tseslint.config(
   },
   js.configs.recommended,
   ...tseslint.configs.strict,
-  { files: ['**/*.{ts,tsx}'], extends: [tseslint.configs.recommendedTypeCheckedOnly] },
-  { files: ['**/*.{ts,tsx}'], languageOptions: { parserOptions: { projectService: true } } },
+  {
+    files: ['**/*.{ts,tsx}'],
+    // Scripts within a page belong to no project.
+    ignores: ['**/*.astro/*'],
+    extends: [tseslint.configs.recommendedTypeCheckedOnly],
+    languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+  },
   ...astro.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

@@ -1,4 +1,4 @@
-import { mkdtempSync } from 'node:fs'
+import { cpSync, mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { ternStreet } from '../../demo/ternStreet.ts'
@@ -19,17 +19,34 @@ export const now = '2026-11-24T09:00'
 export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'grelta-unit-'))
 
 /** A studio of its own, empty; its queries are counted. */
-export async function emptyStudio(): Promise<OpenStudio & { readonly queries: string[] }> {
+export const emptyStudio = (): Promise<CountedStudio> => studioIn(emptyFolder())
+
+type CountedStudio = OpenStudio & { readonly queries: string[] }
+
+async function studioIn(folder: string): Promise<CountedStudio> {
   const queries: string[] = []
-  return { ...(await openStudio(emptyFolder(), (sql) => queries.push(sql))), queries }
+  return { ...(await openStudio(folder, (sql) => queries.push(sql))), queries }
 }
 
-/** Tern Street on the day it is loaded, judged. */
-export async function demoStudio(at = now): Promise<OpenStudio & { readonly queries: string[] }> {
-  const studio = await emptyStudio()
-  await loadDocument({ db: studio.db, at }, studioDocumentSchema.parse(ternStreet(at)))
-  await judgeAll(studio.db, at)
-  return studio
+/** Tern Street on the day it is loaded, judged: a copy of its own. */
+export async function demoStudio(at = now): Promise<CountedStudio> {
+  const made = filled.get(at) ?? demoFolder(at)
+  filled.set(at, made)
+  const folder = emptyFolder()
+  cpSync(await made, folder, { recursive: true })
+  return studioIn(folder)
+}
+
+/** The folders copied from, by the minute they were filled. */
+const filled = new Map<string, Promise<string>>()
+
+async function demoFolder(at: string): Promise<string> {
+  const folder = emptyFolder()
+  const { db, close } = await studioIn(folder)
+  await loadDocument({ db, at }, studioDocumentSchema.parse(ternStreet(at)))
+  await judgeAll(db, at)
+  await close()
+  return folder
 }
 
 /** Judges whatever has to be, as the background does; answers what it judged before it learnt anything of that. */
