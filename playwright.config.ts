@@ -3,6 +3,7 @@ import { chromiumOptions } from './test/chromium.ts'
 
 export default defineConfig({
   testDir: 'test/browser',
+  globalSetup: './test/browser/fill.ts',
   reporter: [['list'], ['json']],
   workers: 2,
   fullyParallel: true,

@@ -1,4 +1,4 @@
-// Fetches or compiles SQLite, where this machine's Node.js cannot load it yet: two minutes on a slow machine.
+// Fetches or compiles SQLite, where this machine's Node.js cannot load it yet: a minute or two on a slow machine.
 import { execSync } from 'node:child_process'
 
 try {
@@ -7,6 +7,7 @@ try {
 } catch {
   execSync('npm rebuild --no-audit --no-fund better-sqlite3', {
     stdio: 'inherit',
-    env: { ...process.env, JOBS: 'max' },
+    // Compiled in half the time, and no slower afterwards in what was measured of it here.
+    env: { CFLAGS: '-O1', ...process.env, JOBS: 'max' },
   })
 }

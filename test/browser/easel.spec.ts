@@ -1,5 +1,5 @@
-import { away, expect, expectNoAxeProblems, open, settled, test } from './studio.ts'
-import { copyOf, startServer } from '../server.ts'
+import { away, copyOfFilled, expect, expectNoAxeProblems, open, settled, test } from './studio.ts'
+import { startServer } from '../server.ts'
 
 test.use({ viewport: { width: 820, height: 1180 } })
 
@@ -63,9 +63,9 @@ test('a finger on a swatch while the server is away is kept, and told once it is
   expect(entries[0]!.what).toMatch(/^Touched the swatch/)
 })
 
-test('a passphrase is asked for once, and remembered until one signs out', async ({ page, filled }) => {
+test('a passphrase is asked for once, and remembered until one signs out', async ({ page }) => {
   process.env['GRELTA_PASSPHRASE'] = 'chalk and walnut'
-  const server = await startServer({ folder: copyOf(filled) })
+  const server = await startServer({ folder: copyOfFilled() })
   delete process.env['GRELTA_PASSPHRASE']
   await page.goto(`${server.url}/shelf`)
   await expectNoAxeProblems(page)

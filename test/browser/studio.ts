@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs'
 import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
@@ -5,26 +6,23 @@ import { copyOf, startServer } from '../server.ts'
 import type { Server } from '../server.ts'
 
 /**
- * A test with a studio of its own: `studio` empty, `demo` Tern Street, copied from one `filled` before. `shown` is a
- * demo that is only looked at: what is typed is saved at the latest as its page goes. Any error on the console fails a test.
+ * A test with a studio of its own: `studio` empty, `demo` Tern Street as fill.ts filled it. `shown` is a demo that many
+ * tests look at and none may change: what is typed is saved at the latest as its page goes. Any error on the console
+ * fails a test.
  */
 export const test = base.extend<
-  { quiet: undefined; studio: Server; demo: Server },
-  { filled: string; shown: Server }
+  { quiet: undefined; studio: Server; demo: Server; shown: Server },
+  { standing: Server }
 >({
-  filled: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, use) => {
-      const { folder, stop, url } = await startServer({ demo: true })
-      await judged(url)
-      await stop()
-      await use(folder)
-    },
-    { scope: 'worker' },
-  ],
   studio: async ({ page }, use) => serving({}, leaving(page, use)),
-  demo: async ({ page, filled }, use) => serving({ folder: copyOf(filled) }, leaving(page, use)),
-  shown: [async ({ filled }, use) => serving({ folder: copyOf(filled) }, use), { scope: 'worker' }],
+  demo: async ({ page }, use) => serving({ folder: copyOfFilled() }, leaving(page, use)),
+  // eslint-disable-next-line no-empty-pattern
+  standing: [async ({}, use) => serving({ folder: copyOfFilled() }, use), { scope: 'worker' }],
+  shown: async ({ page, standing }, use) => {
+    const before = await lastDone(standing)
+    await leaving(page, use)(standing)
+    expect(await lastDone(standing), 'the last thing done to a studio that is only looked at').toBe(before)
+  },
   quiet: [
     async ({ page }, use) => {
       const errors: string[] = []
@@ -54,13 +52,13 @@ export async function worksEveryDay(page: Page, { url }: Server): Promise<void> 
   })
 }
 
-/** Waits until everything is judged, and learnt from, so that every copy begins alike. */
-async function judged(url: string): Promise<void> {
-  for (;;) {
-    const { left } = (await (await fetch(`${url}/api/judging`)).json()) as { left: number }
-    if (left === 0) return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
+/** A copy of the demo studio, judged and learnt from. */
+export const copyOfFilled = (): string => copyOf(process.env['GRELTA_FILLED']!)
+
+/** The newest event of a studio. */
+async function lastDone({ url }: Server): Promise<number | undefined> {
+  const { entries } = (await (await fetch(`${url}/api/done`)).json()) as { entries: { event: number }[] }
+  return entries[0]?.event
 }
 
 async function serving(
@@ -70,6 +68,7 @@ async function serving(
   const server = await startServer(options)
   await serve(server)
   await server.kill()
+  rmSync(server.folder, { recursive: true, force: true })
 }
 
 /** The page goes before its server does: what it still asked for then is no error of the program. */
