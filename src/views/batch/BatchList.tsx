@@ -15,7 +15,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { answerOf } from './answer.ts'
 import { feelings, feelingWords } from './feelings.ts'
-import { Shopping } from './Shopping.tsx'
+import { Shopping, useShopping } from './Shopping.tsx'
 
 interface ListProps {
   readonly initial: ListPage<BatchEntry>
@@ -32,7 +32,7 @@ const marks = { making: 'note', fresh: 'sound', watch: 'watch', past: 'unsound' 
 const notKnown = { entries: [] }
 
 /** Every batch, what is left of it and until when; sorted by how it felt; and what the planned layers are short of. */
-export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
+export function BatchList({ initial, toLookAt, shopping: atFirst, judging }: ListProps) {
   useDone()
   const [by, setBy] = useState<Feeling | ''>('')
   const [asked, setAsked] = useState('')
@@ -40,12 +40,13 @@ export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
     read('GET /api/batches', { query: { find: asked, by, from } }),
   )
   const { entries: sorted } = pages
+  const shopping = useShopping(atFirst, judging)
   const common = by === '' ? [] : sharedOf(sorted.map(({ holds }) => holds.map(({ name }) => name)))
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pb-4">
         <h1 className="max-w-[44rem] text-[2.2rem] leading-tight">
-          {answerOf(initial.count, toLookAt, judging > 0 ? notKnown : shopping)}
+          {answerOf(initial.count, toLookAt, shopping.isKnown ? shopping : notKnown)}
         </h1>
         <span className="flex flex-wrap items-end gap-3 sm:justify-end">
           <FindField label="Find by name" value={asked} onValue={setAsked} />
@@ -118,7 +119,7 @@ export function BatchList({ initial, toLookAt, shopping, judging }: ListProps) {
         <p className="mt-2 text-[0.88rem] text-soft">What not all of them hold stands out.</p>
       )}
       <ListFoot pages={pages} what="batches" />
-      <Shopping initial={shopping} judging={judging} />
+      <Shopping shopping={shopping} judging={judging} />
       <Toasts />
     </>
   )

@@ -6,19 +6,33 @@ import { Judging } from '../../ui/lists/Judging.tsx'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
-/** What the planned layers need of each medium, what there is of it, and what to buy. */
-export function Shopping({ initial, judging }: { readonly initial: ShoppingList; readonly judging: number }) {
-  const { entries, count, tubes, again } = usePages(initial, '', () => read('GET /api/shopping'))
-  const [known, setKnown] = useState(judging === 0)
-  const tell = (): void => {
+/** A shopping list as it stands, also after another window's change. */
+interface LiveShopping extends ShoppingList {
+  /** Not while the first pictures are being judged: what they need comes then. */
+  readonly isKnown: boolean
+  /** Reads it anew, once everything is judged. */
+  readonly again: () => void
+}
+
+/** What the planned layers need, read anew whenever pictures have been judged. */
+export function useShopping(initial: ShoppingList, judging: number): LiveShopping {
+  const pages = usePages(initial, '', () => read('GET /api/shopping'))
+  const [isKnown, setKnown] = useState(judging === 0)
+  const again = (): void => {
     setKnown(true)
-    again()
+    pages.again()
   }
+  return { ...pages, isKnown, again }
+}
+
+/** What the planned layers need of each medium, what there is of it, and what to buy. */
+export function Shopping({ shopping, judging }: { readonly shopping: LiveShopping; readonly judging: number }) {
+  const { entries, count, tubes, isKnown, again } = shopping
   return (
     <section aria-label="Shopping list" className="mt-8 border-t border-ink pt-3">
       <h2 className="text-xl">What the planned layers need</h2>
-      <Judging left={judging} onDone={tell} />
-      {entries.length === 0 && known && (
+      <Judging left={judging} onDone={again} />
+      {entries.length === 0 && isKnown && (
         <p className="text-soft">No planned layer needs a medium, or its picture has no size yet.</p>
       )}
       {entries.length > 0 && (
