@@ -54,13 +54,16 @@ static void settle(const double *at, int laid) {
   }
   double link = 1 / half, above = 1;
   share[filled] = link / (sink + below + link);
-  for (int i = filled - 1; i >= 0; i--) oxygen[i] = above *= share[i + 1];
+  for (int i = filled - 1; i >= 0; i--) {
+    oxygen[i] = above *= share[i + 1];
+    pace[i] *= above;
+  }
 }
 
 static void advance(double dt, double *into) {
   for (int i = 0; i < filled; i++) {
     double u = 1 - x[i];
-    into[i] = 1 - 1 / sqrt(1 / (u * u) + 2 * pace[i] * oxygen[i] * dt);
+    into[i] = 1 - 1 / sqrt(1 / (u * u) + 2 * pace[i] * dt);
   }
 }
 
@@ -84,7 +87,7 @@ static double solve(void) {
     double fastest = 1e-9;
     for (int i = 0; i < filled; i++) {
       double u = 1 - x[i];
-      fastest = fmax(fastest, pace[i] * oxygen[i] * u * u * u);
+      fastest = fmax(fastest, pace[i] * u * u * u);
     }
     double next = laid < FILMS ? laid * 12 : untilDay;
     double dt = fmin(40, fmin(0.02 / fastest, next - day));

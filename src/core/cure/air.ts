@@ -5,7 +5,7 @@ import { paceSteps, paceTable } from './pace.ts'
 
 /** Oxygen in a column, and what it does; arrays made once for the whole solve, one entry a cell. */
 export interface Air {
-  /** How fast a cell takes up oxygen, per day, and how much of it there is: 1 at the surface. */
+  /** How fast a cell takes up the oxygen it has, per day, and how much it has: 1 at the surface. */
   readonly pace: Float64Array
   readonly oxygen: Float64Array
   /** What a cell has of the oxygen in the cell above it; its entry is one further on. */
@@ -42,7 +42,8 @@ export function settle(column: Column, air: Air, x: Float64Array): void {
     const end = first[layer]! + count[layer]!
     const table = air.tables[layer]!
     const isInert = inert[layer]!
-    const passes = isInert ? (2 * um2PerDay) / passage[layer]! : 2 * um2PerDay * passage[layer]!
+    const oil = q[layer]!
+    const passes = isInert ? (2 * um2PerDay) / passage[layer]! : 2 * um2PerDay * passage[layer]! * oil
     for (let i = first[layer]!; i < end; i++) {
       let k = 0
       let takes = 0
@@ -55,8 +56,8 @@ export function settle(column: Column, air: Air, x: Float64Array): void {
         const step = place | 0
         const from = table[step]!
         k = perDay * (from + (place - step) * (table[step + 1]! - from))
-        takes = q[i]! * k * u * u * u * dz[i]!
-        resists = dz[i]! / (passes * q[i]! * (1 - 0.7 * cured))
+        takes = oil * k * u * u * u * dz[i]!
+        resists = dz[i]! / (passes * (1 - 0.7 * cured))
       }
       pace[i] = k
       const link = 1 / (half + resists)
@@ -75,15 +76,16 @@ export function settle(column: Column, air: Air, x: Float64Array): void {
   for (let i = filled - 1; i >= 0; i--) {
     above *= share[i + 1]!
     oxygen[i] = above
+    pace[i] = pace[i]! * above
   }
 }
 
 /** The fastest any cell cures, per day. */
-export function fastestIn({ filled }: Column, { pace, oxygen }: Air, x: Float64Array): number {
+export function fastestIn({ filled }: Column, { pace }: Air, x: Float64Array): number {
   let fastest = 0
   for (let i = 0; i < filled; i++) {
     const u = 1 - x[i]!
-    const now = pace[i]! * oxygen[i]! * u * u * u
+    const now = pace[i]! * u * u * u
     if (now > fastest) fastest = now
   }
   return fastest
@@ -92,13 +94,13 @@ export function fastestIn({ filled }: Column, { pace, oxygen }: Air, x: Float64A
 /** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at what was settled. */
 export function advance(
   { filled }: Column,
-  { pace, oxygen }: Air,
+  { pace }: Air,
   x: Float64Array,
   dt: number,
   into: Float64Array,
 ): void {
   for (let i = 0; i < filled; i++) {
     const u = 1 - x[i]!
-    into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * oxygen[i]! * dt)
+    into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * dt)
   }
 }

@@ -25,13 +25,14 @@ export interface Taken {
 /** The films that are there, cut into cells from the ground up, in arrays made once for the whole solve. */
 export interface Column {
   readonly dz: Float64Array
-  readonly q: Float64Array
   /** Cured fraction, 0..1. */
   readonly x: Float64Array
   /** Of each film: its first cell, and how many it has; none before it is applied and after it is gone. */
   readonly first: Int32Array
   readonly count: Int32Array
   readonly drying: readonly LogDrying[]
+  /** Of each film: what takes up oxygen, as a share of it. */
+  readonly q: Float64Array
   /** Of each film: what it does to the passage of oxygen; of one that takes no part, its resistance for its thickness. */
   readonly passage: Float64Array
   readonly inert: readonly boolean[]
@@ -44,6 +45,8 @@ const fewestCells = 6
 const mostCells = 60
 /** In a very tall stack the thick layers are cut coarser, so that no stack can hold the machine. */
 const mostCellsInAll = 900
+/** A film of pigment and little else still takes up this much. */
+const leastQ = 0.02
 /** What lets nothing be felt of it, as a number. */
 const leastResistance = 1e-6
 const permeabilityOfCured = 0.3
@@ -63,11 +66,11 @@ export function cellCounts(layers: readonly CureLayer[], fineness: number): read
 
 export const emptyColumn = (layers: readonly CureLayer[], cells: number): Column => ({
   dz: new Float64Array(cells),
-  q: new Float64Array(cells),
   x: new Float64Array(cells),
   first: new Int32Array(layers.length),
   count: new Int32Array(layers.length),
   drying: layers.map(logDryingOf),
+  q: Float64Array.from(layers, ({ q }) => Math.max(leastQ, q)),
   passage: Float64Array.from(layers, ({ rate, hinders = 0 }) =>
     rate > 0 ? passageOf(rate) : Math.max(leastResistance, hinders / permeabilityOfCured),
   ),
@@ -76,12 +79,11 @@ export const emptyColumn = (layers: readonly CureLayer[], cells: number): Column
 })
 
 /** Puts a film on top, fresh. */
-export function lay(column: Column, at: number, { thicknessUm, q }: CureLayer, count: number): void {
+export function lay(column: Column, at: number, { thicknessUm }: CureLayer, count: number): void {
   column.first[at] = column.filled
   column.count[at] = count
   for (let cell = 0; cell < count; cell++, column.filled++) {
     column.dz[column.filled] = thicknessUm / count
-    column.q[column.filled] = Math.max(0.02, q)
     column.x[column.filled] = 0
   }
 }
