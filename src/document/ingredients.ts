@@ -5,25 +5,33 @@ import type { UsableMedium } from './batchMedium.ts'
 import type { LayerDocument } from './layer.ts'
 import { findAsUsed } from './studioMaterials.ts'
 
-/** All that is in a medium, through the mediums in it; nothing while its recipe cannot be made. */
-export function ingredientsOf(
+/** What is in the mediums and batches of a studio, each made out once however many things hold it. */
+export interface Ingredients {
+  /** All that is in a medium, through the mediums in it; nothing while its recipe cannot be made. */
+  readonly of: (mediumId: string) => readonly Material[]
+  /** All that is in the medium a layer is planned with, a recipe or a batch; nothing where it has none. */
+  readonly in: (layer: Pick<LayerDocument, 'medium'>) => readonly Material[]
+}
+
+export function ingredientsAmong(usable: readonly UsableMedium[], find: FindMaterial): Ingredients {
+  const byId = new Map(usable.map((medium) => [medium.id, medium]))
+  const known = new Map<string, readonly Material[]>()
+  const of = (mediumId: string): readonly Material[] => {
+    const before = known.get(mediumId)
+    if (before) return before
+    const medium = byId.get(mediumId)
+    const found = medium ? ingredientsOf(medium, byId, find) : []
+    known.set(mediumId, found)
+    return found
+  }
+  return { of, in: ({ medium }) => (medium ? of(medium.mediumId) : []) }
+}
+
+function ingredientsOf(
   { id, recipe, materials = [] }: UsableMedium,
-  mediums: readonly UsableMedium[],
+  byId: ReadonlyMap<string, UsableMedium>,
   find: FindMaterial,
 ): readonly Material[] {
-  const made = analyseMedium(recipe, findAsUsed(find, materials), (other) => named(mediums, other), [id])
+  const made = analyseMedium(recipe, findAsUsed(find, materials), (other) => byId.get(other), [id])
   return made.ok ? made.medium.ingredients.map(({ material }) => material) : []
 }
-
-/** All that is in the medium a layer is planned with, a recipe or a batch; nothing where it has none. */
-export function ingredientsIn(
-  { medium }: Pick<LayerDocument, 'medium'>,
-  mediums: readonly UsableMedium[],
-  find: FindMaterial,
-): readonly Material[] {
-  const used = medium && named(mediums, medium.mediumId)
-  return used ? ingredientsOf(used, mediums, find) : []
-}
-
-const named = (mediums: readonly UsableMedium[], id: string): UsableMedium | undefined =>
-  mediums.find((one) => one.id === id)

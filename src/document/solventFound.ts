@@ -3,7 +3,7 @@ import { solventUses } from '../core/materials/withoutSolvent.ts'
 import type { SolventUse } from '../core/materials/withoutSolvent.ts'
 import { isVarnish, kindTable } from '../core/stack/kinds.ts'
 import { brushOf } from './brush.ts'
-import { ingredientsOf } from './ingredients.ts'
+import type { Ingredients } from './ingredients.ts'
 import type { LayerDocument } from './layer.ts'
 import type { MediumDocument } from './recipe.ts'
 import type { Settings } from './studio.ts'
@@ -23,6 +23,7 @@ interface Looked {
   /** Of their paintings, by id. */
   readonly titles: ReadonlyMap<string, string>
   readonly mediums: readonly MediumDocument[]
+  readonly ingredients: Ingredients
   readonly jars: Settings['jars']
 }
 
@@ -34,7 +35,7 @@ export const layerAndPicture = (
 
 /** Where solvent is used, use by use, in the open paintings and beside the easel. */
 export function solventFound(
-  { layers, titles, mediums, jars }: Looked,
+  { layers, titles, mediums, jars, ingredients }: Looked,
   find: FindMaterial,
 ): readonly FoundUse[] {
   const hasSolvent = (id: string): boolean => (find(id)?.shares.volatile ?? 0) > 0
@@ -44,7 +45,7 @@ export function solventFound(
     for (const use of usesIn(layer, hasSolvent)) note(use, layerAndPicture(layer, titles))
   }
   for (const medium of mediums)
-    if (ingredientsOf(medium, mediums, find).some(({ id }) => hasSolvent(id))) note('medium', medium.name)
+    if (ingredients.of(medium.id).some(({ id }) => hasSolvent(id))) note('medium', medium.name)
   for (const { name, liquid } of jars) if (hasSolvent(liquid)) note('cleaning', name)
   return [...wheres]
     .filter(([, where]) => where.length > 0)

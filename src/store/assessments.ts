@@ -174,19 +174,31 @@ function unfolded({ summary, ...row }: Row & { readonly summary: string | null }
   return painting ? [{ painting, summary: summary === null ? null : (JSON.parse(summary) as Summary) }] : []
 }
 
+/** Of the judged paintings those that ask for something on a day, by title. */
+const open = (db: Database, today: number) =>
+  summarised(db)
+    .where(summaryNow, 'is not', null)
+    .where((is) => is.or([is('quiet_day', 'is', null), is('quiet_day', '>', today)]))
+    .orderBy(sql`painting.title collate nocase`)
+
 /** The judged paintings that ask for something on a day, in one query. */
 export async function openSummaries(
   db: Database,
   today: number,
 ): Promise<readonly (Summarised & { readonly summary: Summary })[]> {
-  const rows = await summarised(db)
-    .where(summaryNow, 'is not', null)
-    .where((is) => is.or([is('quiet_day', 'is', null), is('quiet_day', '>', today)]))
-    .orderBy(sql`painting.title collate nocase`)
-    .execute()
+  const rows = await open(db, today).execute()
   return rows
     .flatMap(unfolded)
     .filter((one): one is Summarised & { summary: Summary } => one.summary !== null)
+}
+
+/** The same paintings, without what was found of them, which takes longest to read. */
+export async function openPaintings(db: Database, today: number): Promise<readonly PaintingDocument[]> {
+  const rows = await open(db, today)
+    .clearSelect()
+    .select(['painting.id', 'painting.revision', 'painting.version', 'painting.body'])
+    .execute()
+  return rows.flatMap((row) => readRow('painting', row) ?? [])
 }
 
 /** What of the paintings is asked for, and in which order. */

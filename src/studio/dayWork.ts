@@ -3,7 +3,7 @@ import type { Material } from '../core/materials/material.ts'
 import type { Batch } from '../document/batch.ts'
 import { mediumOfBatch } from '../document/batchMedium.ts'
 import { materialsOn, mixedOnlyOn } from '../document/brush.ts'
-import { ingredientsIn } from '../document/ingredients.ts'
+import { ingredientsAmong } from '../document/ingredients.ts'
 import type { LayerDocument, Painted } from '../document/layer.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { findAsUsed, findInStudio } from '../document/studioMaterials.ts'
@@ -75,13 +75,13 @@ async function mixedFor(db: Database | Trx, layers: readonly LayerDocument[]): P
     recipes.map(({ recipe }) => recipe),
   )
   const mediums = [...recipes, ...within.mediums, ...batches.map(mediumOfBatch)]
-  const find = findInStudio(within.items)
+  const ingredients = ingredientsAmong(mediums, findInStudio(within.items))
   return only.flatMap((layer) => {
     const heaps = layer.mixed.flatMap((record) => record.heaps)
     const ids = [
       ...materialsOn(layer),
       ...heaps.flatMap(({ paints, besides }) => materialsOn({ ...layer, paints, besides })),
-      ...ingredientsIn(layer, mediums, find).map(({ id }) => id),
+      ...ingredients.in(layer).map(({ id }) => id),
     ]
     return mixedOnlyOn(layer).map((on): Used => {
       const at = lastOf(

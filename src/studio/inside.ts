@@ -9,7 +9,8 @@ import { dayOf } from '../core/plan/calendar.ts'
 import { shortName } from '../core/words.ts'
 import { jarOf } from '../document/batchMedium.ts'
 import { materialsOn } from '../document/brush.ts'
-import { ingredientsIn, ingredientsOf } from '../document/ingredients.ts'
+import { ingredientsAmong } from '../document/ingredients.ts'
+import type { Ingredients } from '../document/ingredients.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
@@ -20,7 +21,7 @@ import { grouped } from '../document/grouped.ts'
 import type { OwnTube } from '../document/tube.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
-import { openSummaries } from '../store/assessments.ts'
+import { openPaintings } from '../store/assessments.ts'
 import { list, listOf } from '../store/records.ts'
 import { linesAtATime } from './paintingList.ts'
 import type { ListPage } from './paintingList.ts'
@@ -110,13 +111,14 @@ async function lookedInside(db: Database, now: string, wanted: readonly PolicyId
   const shelf = await list(db, 'shelf_item')
   const mediums = await list(db, 'medium')
   const jars = (await list(db, 'batch')).map(jarOf)
-  const open = await openSummaries(db, dayOf(now)!)
-  const titles = new Map(open.map(({ painting }) => [painting.id, painting.title]))
+  const open = await openPaintings(db, dayOf(now)!)
+  const titles = new Map(open.map(({ id, title }) => [id, title]))
   const layers = await listOf(db, 'layer', [...titles.keys()])
   const find = findInStudio(shelf)
   const looker = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums, layers))
   const tubes = await list(db, 'tube')
-  const all = thingsOf({ shelf, mediums, jars, tubes, layers, titles, find })
+  const ingredients = ingredientsAmong([...mediums, ...jars], find)
+  const all = thingsOf({ shelf, mediums, jars, tubes, layers, titles, ingredients, find })
   const hiding = all
     .map(({ materials, ...thing }) => ({ ...thing, hidden: looker.hiddenIn(materials) }))
     .filter(({ hidden }) => hidden.length > 0)
@@ -133,7 +135,7 @@ async function lookedInside(db: Database, now: string, wanted: readonly PolicyId
     policies,
     isForbidden: policies.every((policy) => settings.policies.includes(policy)),
     count: all.length,
-    solvent: solventFound({ layers, titles, mediums, jars: settings.jars }, find),
+    solvent: solventFound({ layers, titles, mediums, ingredients, jars: settings.jars }, find),
     pageOf,
   }
 }
@@ -146,12 +148,12 @@ interface Studio {
   /** Of pictures that are in work. */
   readonly layers: readonly LayerDocument[]
   readonly titles: ReadonlyMap<string, string>
+  readonly ingredients: Ingredients
   readonly find: FindMaterial
 }
 
 /** Everything that is looked through, with the materials in it. */
-function thingsOf({ shelf, mediums, jars, tubes, layers, titles, find }: Studio) {
-  const usable = [...mediums, ...jars]
+function thingsOf({ shelf, mediums, jars, tubes, layers, titles, ingredients, find }: Studio) {
   const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
   const inBottle = (kind: 'material' | 'varnish', material: Material) => ({
     ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
@@ -160,13 +162,13 @@ function thingsOf({ shelf, mediums, jars, tubes, layers, titles, find }: Studio)
   const all: readonly (Thing & { readonly materials: readonly Material[] })[] = [
     ...mediums.map((medium) => ({
       ...{ kind: 'medium' as const, id: medium.id, name: medium.name, address: `/mediums/${medium.id}` },
-      materials: ingredientsOf(medium, mediums, find),
+      materials: ingredients.of(medium.id),
     })),
     ...jars
       .filter(({ leftMl }) => leftMl !== 0)
       .map((jar) => ({
         ...{ kind: 'batch' as const, id: jar.id, name: jar.name, address: `/batches/${jar.id}` },
-        materials: ingredientsOf(jar, mediums, find),
+        materials: ingredients.of(jar.id),
       })),
     ...tubes.map((tube) => ({
       ...{ kind: 'tube' as const, id: tube.id, name: tube.name, address: `/shelf/paints?at=${tube.id}` },
@@ -179,7 +181,7 @@ function thingsOf({ shelf, mediums, jars, tubes, layers, titles, find }: Studio)
       .map((layer) => ({
         ...{ kind: 'layer' as const, id: layer.id, name: layerAndPicture(layer, titles) },
         address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
-        materials: [...named(materialsOn(layer)), ...ingredientsIn(layer, usable, find)],
+        materials: [...named(materialsOn(layer)), ...ingredients.in(layer)],
       })),
   ]
   return all

@@ -57,17 +57,19 @@ export function nearestPassing(
   passes: (material: Material) => boolean,
   isAtHand: (material: Material) => boolean = () => false,
 ): readonly Material[] {
-  const family = shelf.filter((one) => hasRoleOf(to, one))
-  const spreads = features.map((feature) => spreadOf(family.flatMap((one) => feature(one) ?? [])))
-  const distance = (one: Material): number =>
-    features.reduce((sum, feature, at) => {
-      const [a, b] = [feature(one), feature(to)]
+  const featuresOf = (one: Material): readonly (number | null)[] => features.map((feature) => feature(one))
+  const family = shelf.filter((one) => hasRoleOf(to, one)).map((one) => ({ one, has: featuresOf(one) }))
+  const spreads = features.map((_, at) => spreadOf(family.flatMap(({ has }) => has[at] ?? [])))
+  const wanted = featuresOf(to)
+  const distance = (has: readonly (number | null)[]): number =>
+    has.reduce<number>((sum, a, at) => {
+      const b = wanted[at]!
       if (a === null && b === null) return sum
       return sum + (a === null || b === null ? unknownFeature : ((a - b) / spreads[at]!) ** 2)
     }, 0)
   const passing = family
-    .filter((one) => one.id !== to.id && passes(one))
-    .map((one) => ({ one, off: distance(one) }))
+    .filter(({ one }) => one.id !== to.id && passes(one))
+    .map(({ one, has }) => ({ one, off: distance(has) }))
     .sort((a, b) => a.off - b.off)
   const isHandy = ({ one, off }: (typeof passing)[number]): boolean => off <= asGood && isAtHand(one)
   return [...passing.filter(isHandy), ...passing.filter((each) => !isHandy(each))].map(({ one }) => one)
