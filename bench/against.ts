@@ -33,7 +33,7 @@ export async function besideC(): Promise<Beside | null> {
     const inC = (): number => Number(execFileSync(program, { encoding: 'utf8' }).split(' ')[0])
     const ours = (): number =>
       Number(execFileSync(process.execPath, [join(folder, 'cure.mjs')], { encoding: 'utf8' }))
-    const rounds = Array.from({ length: 9 }).map(() => ({ ours: ours(), inC: inC() }))
+    const rounds = Array.from({ length: 9 }, () => ({ ours: ours(), inC: inC() }))
     const least = (of: keyof Beside): number => Math.min(...rounds.map((round) => round[of]))
     return { ours: least('ours'), inC: least('inC') }
   } finally {

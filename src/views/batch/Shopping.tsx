@@ -26,7 +26,13 @@ export function useShopping(initial: ShoppingList, judging: number): LiveShoppin
 }
 
 /** What the planned layers need of each medium, what there is of it, and what to buy. */
-export function Shopping({ shopping, judging }: { readonly shopping: LiveShopping; readonly judging: number }) {
+export function Shopping({
+  shopping,
+  judging,
+}: {
+  readonly shopping: LiveShopping
+  readonly judging: number
+}) {
   const { entries, count, tubes, isKnown, again } = shopping
   return (
     <section aria-label="Shopping list" className="mt-8 border-t border-ink pt-3">
