@@ -12,8 +12,6 @@ import sirv from 'sirv'
 
 // A long life of work is looked through now and then: what was read for it is let go of soon, not when memory runs short.
 setFlagsFromString('--optimize-for-size')
-// What a thread reads for one answer needs no more than room: with less it is swept over and over.
-setFlagsFromString('--max-semi-space-size=6')
 
 let lastAsked = Date.now()
 const demo = process.argv.includes('--demo')
