@@ -1,11 +1,11 @@
 import { atom } from 'nanostores'
 import type { ReadableAtom } from 'nanostores'
 import type { Bodies, Kind } from '../document/kinds.ts'
-import { draftOf, merged, nameOf, same, shownOf, without } from './draft.ts'
+import { draftOf, merged, nameOf, same, shownOf, stillTyped, without } from './draft.ts'
 import type { Clash, Draft, Fields } from './draft.ts'
 import type { Keep, Kept } from './kept.ts'
-import { editedFirst, openEdit } from './queue.ts'
-import type { Waiting } from './queue.ts'
+import { editedFirst, fixedFields, isOpen } from './queue.ts'
+import type { Waiting, WaitingEdit } from './queue.ts'
 import { isForLater } from './server.ts'
 import type { Refusal, Request, Server } from './server.ts'
 import { saveRequest } from './writes.ts'
@@ -218,8 +218,8 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     const name = nameOf(kind, id)
     const draft = drafts.get(name)
     if (!draft) return
+    if (!isOpen(waiting, kind, id)) queue({ is: 'edit', once: newKey(), kind, id, sent: null })
     drafts.set(name, { ...draft, typed: without({ ...draft.typed, ...change }, untouched(draft)) })
-    if (!openEdit(waiting, kind, id)) waiting.push({ is: 'edit', once: newKey(), kind, id, sent: null })
     show(
       standing === 'kept' ? 'kept' : conflict ? 'elsewhere' : 'saving',
       standing === 'kept' ? message : null,
@@ -227,9 +227,25 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     later(settleMs)
   }
 
+  /** Puts it last; an edit before it stays as it is typed now. */
+  function queue(next: Waiting): void {
+    waiting = waiting.map((one) =>
+      one.is === 'edit' && !fixedFields(one)
+        ? { ...one, fields: drafts.get(nameOf(one.kind, one.id))?.typed ?? {} }
+        : one,
+    )
+    waiting.push(next)
+  }
+
+  /** The last fields of a thing that are on their way, whatever is typed of it meanwhile. */
+  const fixedOf = ({ kind, id }: Pick<Draft, 'kind' | 'id'>): Fields | null | undefined =>
+    waiting
+      .filter((one): one is WaitingEdit => one.is === 'edit' && one.kind === kind && one.id === id)
+      .map(fixedFields)
+      .findLast((fields) => fields !== null)
+
   /** Fields typed back to what is stored are untyped, unless an older value of them is on its way. */
-  const untouched = ({ kind, id, stored }: Draft): Fields =>
-    waiting.some((one) => one.is === 'edit' && one.kind === kind && one.id === id && one.sent) ? {} : stored
+  const untouched = (draft: Draft): Fields => (fixedOf(draft) ? {} : draft.stored)
 
   function later(ms: number): void {
     clearTimeout(timer)
@@ -263,15 +279,16 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   }
 
   /** Whether the next may be sent. */
-  async function sendEdit(item: Waiting & { is: 'edit' }): Promise<boolean> {
+  async function sendEdit(item: WaitingEdit): Promise<boolean> {
     const draft = drafts.get(nameOf(item.kind, item.id))!
-    if (item.sent === null && Object.keys(draft.typed).length === 0) {
+    const fields = stillTyped(item.fields, draft)
+    if (item.sent === null && Object.keys(fields).length === 0) {
       waiting.shift()
       return true
     }
     const { id, kind } = item
-    const body = { ...draft.stored, ...draft.typed }
-    const sent = item.sent ?? { request: saveRequest(kind, id, body, draft.revision), fields: draft.typed }
+    const body = { ...draft.stored, ...fields }
+    const sent = item.sent ?? { request: saveRequest(kind, id, body, draft.revision), fields }
     waiting[0] = { ...item, sent }
     show(standing === 'kept' ? undefined : 'saving')
     const reply = await server({ ...sent.request, once: item.once })
@@ -286,7 +303,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     return editRefused(item, reply.refusal)
   }
 
-  function editRefused(item: Waiting & { is: 'edit' }, refusal: Refusal): boolean {
+  function editRefused(item: WaitingEdit, refusal: Refusal): boolean {
     if (isForLater(refusal)) return putOff(refusal)
     waiting.shift()
     const { kind, id } = item
@@ -354,7 +371,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   async function act(request: Request): Promise<Outcome> {
     const once = newKey()
     const after = editedFirst(waiting, request)
-    waiting.push({ is: 'deed', once, request, ...(after && { after }) })
+    queue({ is: 'deed', once, request, ...(after && { after }) })
     const outcome = new Promise<Outcome>((resolve) => answers.set(once, resolve))
     show(standing === 'kept' ? undefined : 'saving')
     void flush()
@@ -366,7 +383,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     if (unsent?.is === 'edit') {
       waiting = waiting.filter((one) => one !== unsent)
       const draft = drafts.get(nameOf(unsent.kind, unsent.id))
-      if (draft) drafts.set(nameOf(unsent.kind, unsent.id), { ...draft, typed: {} })
+      if (draft) drafts.set(nameOf(unsent.kind, unsent.id), { ...draft, typed: fixedOf(unsent) ?? {} })
       return show(waiting.length > 0 ? undefined : 'saved')
     }
     await flush()

@@ -60,6 +60,10 @@ export function same(a: unknown, b: unknown): boolean {
   )
 }
 
+/** Of fields queued earlier those that are still typed; all that is typed where none were fixed. */
+export const stillTyped = (fields: Fields | undefined, { typed }: Draft): Fields =>
+  fields ? Object.fromEntries(Object.entries(fields).filter(([field]) => field in typed)) : typed
+
 /** What was typed, less what was just saved of it. */
 export const without = (typed: Fields, sent: Fields): Fields =>
   Object.fromEntries(Object.entries(typed).filter(([field, value]) => !same(value, sent[field])))

@@ -3,8 +3,8 @@ import type { Fields } from './draft.ts'
 import type { Request } from './server.ts'
 
 /**
- * Something to be sent, in turn. An edit takes up what is typed until it is first sent; from then on it is sent again as
- * it was, under the same key, so that a lost answer does no harm.
+ * Something to be sent, in turn. An edit takes up what is typed until it is first sent or something else is done after
+ * it; once sent it is sent again as it was, under the same key, so that a lost answer does no harm.
  */
 export type Waiting =
   | {
@@ -12,6 +12,8 @@ export type Waiting =
       readonly once: string
       readonly kind: Kind
       readonly id: string
+      /** What was typed when something else was done after it; without: all that is typed. */
+      readonly fields?: Fields
       /** What was sent; null while it is still being typed. */
       readonly sent: { readonly request: Request; readonly fields: Fields } | null
     }
@@ -23,11 +25,16 @@ export type Waiting =
       readonly after?: { readonly kind: Kind; readonly id: string }
     }
 
-/** The edit that what is typed now belongs to: the last in the queue, still unsent. */
-export function openEdit(waiting: readonly Waiting[], kind: Kind, id: string): Waiting | null {
-  const last = waiting.findLast((one) => one.is === 'deed' || (one.kind === kind && one.id === id))
-  return last?.is === 'edit' && last.sent === null ? last : null
+export type WaitingEdit = Extract<Waiting, { readonly is: 'edit' }>
+
+/** Whether what is typed now belongs to the edit that was queued last, so that nothing overtakes what was done between. */
+export function isOpen(waiting: readonly Waiting[], kind: Kind, id: string): boolean {
+  const last = waiting.at(-1)
+  return last?.is === 'edit' && last.kind === kind && last.id === id && last.sent === null
 }
+
+/** What a waiting edit is of; null where it is still typed. */
+export const fixedFields = ({ sent, fields }: WaitingEdit): Fields | null => sent?.fields ?? fields ?? null
 
 /** The thing a deed is about, by its address, where an edit of it waits. */
 export function editedFirst(

@@ -39,7 +39,6 @@ test('an acrylic start, an isolating coat, and a glaze wiped off in one of two p
   await happens(page, 'Glaze', 'Blue')
   await page.getByLabel('A new part of the picture').fill('sky')
   await page.getByRole('button', { name: 'Add this part' }).click()
-  await saved(page)
   await page.getByLabel('A new part of the picture').fill('sea')
   await page.getByRole('button', { name: 'Add this part' }).click()
   await saved(page)

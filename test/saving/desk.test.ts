@@ -99,22 +99,75 @@ describe('saving what is typed', () => {
 })
 
 describe('two things on one page', () => {
-  it('are saved only when both are: one refused is not hidden by another that is stored', async () => {
-    const studio = new FakeStudio()
+  /** A page with two mediums on it; each is typed in by its id. */
+  function twoOn(studio: FakeStudio): {
+    readonly desk: Desk
+    readonly type: (id: string, note: string) => void
+  } {
     studio.put('oil', oil)
     studio.put('gel', { ...oil, id: 'gel' })
     const desk = pageOn(studio)
     const gel = { ...oil, id: 'gel', revision: 1 }
     desk.take([{ kind: 'medium', id: 'gel', body: gel }])
+    return { desk, type: (id, note) => desk.edit('medium', id, { note }) }
+  }
+  const noteOn = (desk: Desk, id: string): unknown => shownOn(desk.state.get(), 'medium', id)?.note
+
+  it('are stored in the order they were typed in, however the answers come', async () => {
+    const edit = fc.record({
+      id: fc.constantFrom('oil', 'gel'),
+      pauseMs: fc.constantFrom(0, 0, 8),
+      mood: fc.constantFrom('well' as const, 'well' as const, 'deaf' as const, 'away' as const),
+    })
+    await fc.assert(
+      fc.asyncProperty(fc.array(edit, { minLength: 1, maxLength: 8 }), async (all) => {
+        const studio = new FakeStudio()
+        const { desk, type } = twoOn(studio)
+        const notes = { oil: '', gel: '' }
+        const shownSoFar = [JSON.stringify(notes)]
+        for (const [at, { id, pauseMs, mood }] of all.entries()) {
+          studio.mood = mood
+          type(id, String(at))
+          shownSoFar.push(JSON.stringify(Object.assign(notes, { [id]: String(at) })))
+          if (pauseMs) await new Promise((resolve) => setTimeout(resolve, pauseMs))
+        }
+        studio.mood = 'well'
+        await standing(desk, 'saved')
+        const stored = { oil: '', gel: '' }
+        const came = studio.heard.map(({ body }) => {
+          const { id, note } = (body as { medium: { id: string; note: string } }).medium
+          return shownSoFar.indexOf(JSON.stringify(Object.assign(stored, { [id]: note })))
+        })
+        expect(came).to.deep.equal([...came].sort((a, b) => a - b))
+        expect(came[0]).to.be.above(0)
+        expect(came.at(-1)).to.equal(all.length)
+        desk.close()
+      }),
+      { numRuns: 40 },
+    )
+  })
+  it('keep what was typed in one before the other was typed in, when only what came after is taken back', async () => {
+    const { desk, type } = twoOn(new FakeStudio())
+    type('oil', 'first')
+    type('gel', 'between')
+    type('oil', 'second')
+    await desk.undo()
+    expect([noteOn(desk, 'oil'), noteOn(desk, 'gel')]).to.deep.equal(['first', 'between'])
+    await standing(desk, 'saved')
+    expect([noteOn(desk, 'oil'), noteOn(desk, 'gel')]).to.deep.equal(['first', 'between'])
+  })
+  it('are saved only when both are: one refused is not hidden by another that is stored', async () => {
+    const studio = new FakeStudio()
+    const { desk, type } = twoOn(studio)
     studio.refuses = 'forbidden'
-    desk.edit('medium', 'oil', { note: 'forbidden' })
+    type('oil', 'forbidden')
     await standing(desk, 'refused')
-    desk.edit('medium', 'gel', { note: 'fine' })
+    type('gel', 'fine')
     await standing(desk, 'saving')
     await standing(desk, 'refused')
     expect(studio.body('gel')['note']).to.equal('fine')
     expect(desk.state.get().message).to.include('cannot be stored')
-    desk.edit('medium', 'oil', { note: 'allowed' })
+    type('oil', 'allowed')
     await standing(desk, 'saved')
   })
 })
