@@ -14,7 +14,7 @@ static const double thickness[FILMS] = {15, 60, 80, 300, 70, 40, 30, 25};
 static const double rate[FILMS] = {2, 1.3, 0.7, 0.65, 0.9, 0.8, 1.1, 0.9};
 static const double oil = 0.55, perDay = 0.17075, um2PerDay = 4000, untilDay = 1584;
 
-static double dz[CELLS], x[CELLS], middle[CELLS], pace[CELLS], oxygen[CELLS], share[CELLS + 1];
+static double dz[CELLS], x[CELLS], middle[CELLS], uptake[CELLS], share[CELLS + 1];
 static double passage[FILMS], paces[FILMS][STEPS + 2], means[FILMS][8192];
 static int first[FILMS], count[FILMS], filled;
 
@@ -45,7 +45,7 @@ static void settle(const double *at, int laid) {
       double k = perDay * (table[step] + (place - step) * (table[step + 1] - table[step]));
       double resists = dz[i] / (passage[film] * oil * (1 - 0.7 * at[i]));
       double link = 1 / (half + resists), had = link / (sink + below + link);
-      pace[i] = k;
+      uptake[i] = k;
       share[i] = had;
       below = link * (1 - had);
       half = resists;
@@ -55,15 +55,15 @@ static void settle(const double *at, int laid) {
   double link = 1 / half, above = 1;
   share[filled] = link / (sink + below + link);
   for (int i = filled - 1; i >= 0; i--) {
-    oxygen[i] = above *= share[i + 1];
-    pace[i] *= above;
+    above *= share[i + 1];
+    uptake[i] *= above;
   }
 }
 
 static void advance(double dt, double *into) {
   for (int i = 0; i < filled; i++) {
     double u = 1 - x[i];
-    into[i] = 1 - 1 / sqrt(1 / (u * u) + 2 * pace[i] * dt);
+    into[i] = 1 - 1 / sqrt(1 / (u * u) + 2 * uptake[i] * dt);
   }
 }
 
@@ -87,7 +87,7 @@ static double solve(void) {
     double fastest = 1e-9;
     for (int i = 0; i < filled; i++) {
       double u = 1 - x[i];
-      fastest = fmax(fastest, pace[i] * u * u * u);
+      fastest = fmax(fastest, uptake[i] * u * u * u);
     }
     double next = laid < FILMS ? laid * 12 : untilDay;
     double dt = fmin(40, fmin(0.02 / fastest, next - day));

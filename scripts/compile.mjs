@@ -7,7 +7,7 @@ try {
 } catch {
   execSync('npm rebuild --no-audit --no-fund better-sqlite3', {
     stdio: 'inherit',
-    // In little more than half the time; what was measured of it afterwards took no longer.
+    // Its own -O3 takes nearly twice as long to compile, and reads and writes nothing faster.
     env: { CFLAGS: '-O1', ...process.env, JOBS: 'max' },
   })
 }

@@ -3,6 +3,7 @@ import type { Material } from '../core/materials/material.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { UsableMedium } from './batchMedium.ts'
 import type { LayerDocument } from './layer.ts'
+import { remembered } from './remembered.ts'
 import { findAsUsed } from './studioMaterials.ts'
 
 /** What is in the mediums and batches of a studio, each made out once however many things hold it. */
@@ -15,15 +16,13 @@ export interface Ingredients {
 
 export function ingredientsAmong(usable: readonly UsableMedium[], find: FindMaterial): Ingredients {
   const byId = new Map(usable.map((medium) => [medium.id, medium]))
-  const known = new Map<string, readonly Material[]>()
-  const of = (mediumId: string): readonly Material[] => {
-    const before = known.get(mediumId)
-    if (before) return before
-    const medium = byId.get(mediumId)
-    const found = medium ? ingredientsOf(medium, byId, find) : []
-    known.set(mediumId, found)
-    return found
-  }
+  const of = remembered(
+    (mediumId: string) => mediumId,
+    (mediumId): readonly Material[] => {
+      const medium = byId.get(mediumId)
+      return medium ? ingredientsOf(medium, byId, find) : []
+    },
+  )
   return { of, in: ({ medium }) => (medium ? of(medium.mediumId) : []) }
 }
 

@@ -14,6 +14,7 @@ import type { Ingredients } from '../document/ingredients.ts'
 import type { LayerDocument } from '../document/layer.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
+import { remembered } from '../document/remembered.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import { layerAndPicture, solventFound } from '../document/solventFound.ts'
 import type { FoundUse } from '../document/solventFound.ts'
@@ -207,14 +208,16 @@ interface Hiding {
 const isRefused = (hidden: readonly Hiding[]): boolean =>
   hidden.some(({ answers }) => answers.some(({ answer }) => answer === 'refused'))
 
+const idOf = ({ id }: Material): string => id
+
 /**
  * Looks materials through, each once however many things hold it; what passes surely is asked for in place of what does
  * not, what is at hand before all else.
  */
 function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], atHand: ReadonlySet<string>) {
-  const answersTo = remembered((material) => policyAnswers(material, policies))
+  const answersTo = remembered(idOf, (material) => policyAnswers(material, policies))
   const passes = (material: Material): boolean => answersTo(material).length === 0
-  const insteadOf = remembered((material): Instead | null => {
+  const insteadOf = remembered(idOf, (material): Instead | null => {
     const [found] = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
     return found ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) } : null
   })
@@ -227,17 +230,5 @@ function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], at
       ...{ material: material.id, name: material.name, answers },
       instead: insteadOf(material),
     }),
-  }
-}
-
-/** The same answer for the same material, made out once. */
-function remembered<Answer>(make: (material: Material) => Answer): (material: Material) => Answer {
-  const known = new Map<string, Answer>()
-  return (material) => {
-    const before = known.get(material.id)
-    if (before !== undefined) return before
-    const answer = make(material)
-    known.set(material.id, answer)
-    return answer
   }
 }

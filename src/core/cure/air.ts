@@ -5,9 +5,8 @@ import { paceSteps, paceTable } from './pace.ts'
 
 /** Oxygen in a column, and what it does; arrays made once for the whole solve, one entry a cell. */
 export interface Air {
-  /** How fast a cell takes up the oxygen it has, per day, and how much it has: 1 at the surface. */
-  readonly pace: Float64Array
-  readonly oxygen: Float64Array
+  /** How fast a cell takes up the oxygen it has, per day. */
+  readonly uptake: Float64Array
   /** What a cell has of the oxygen in the cell above it; its entry is one further on. */
   readonly share: Float64Array
   /** Of each film: its pace over its cured fraction. */
@@ -19,8 +18,7 @@ export interface Air {
 export function airIn({ dz, drying }: Column, climate: Climate): Air {
   const cells = dz.length
   return {
-    pace: new Float64Array(cells),
-    oxygen: new Float64Array(cells),
+    uptake: new Float64Array(cells),
     share: new Float64Array(cells + 1),
     tables: drying.map(paceTable),
     ...roomSpeed(climate),
@@ -28,12 +26,12 @@ export function airIn({ dz, drying }: Column, climate: Climate): Air {
 }
 
 /**
- * Pace and oxygen of every cell at these cured fractions: a tridiagonal system, eliminated from the ground up while each
- * cell's resistance and what it takes up are found. Nothing flows in at the ground, the surface has 1.
+ * What every cell has and takes up of oxygen at these cured fractions: a tridiagonal system, eliminated from the ground
+ * up while each cell's resistance and pace are found. Nothing flows in at the ground, the surface has 1.
  */
 export function settle(column: Column, air: Air, x: Float64Array): void {
   const { dz, q, first, count, passage, inert } = column
-  const { pace, share, perDay, um2PerDay } = air
+  const { uptake, share, perDay, um2PerDay } = air
   // Under the lowest cell is one that lets nothing through.
   let half = Infinity
   let sink = 1
@@ -59,7 +57,7 @@ export function settle(column: Column, air: Air, x: Float64Array): void {
         takes = oil * k * u * u * u * dz[i]!
         resists = dz[i]! / (passes * (1 - 0.7 * cured))
       }
-      pace[i] = k
+      uptake[i] = k
       const link = 1 / (half + resists)
       const had = link / (sink + below + link)
       share[i] = had
@@ -71,21 +69,19 @@ export function settle(column: Column, air: Air, x: Float64Array): void {
   const { filled } = column
   const link = 1 / half
   share[filled] = link / (sink + below + link)
-  const { oxygen } = air
   let above = 1
   for (let i = filled - 1; i >= 0; i--) {
     above *= share[i + 1]!
-    oxygen[i] = above
-    pace[i] = pace[i]! * above
+    uptake[i] = uptake[i]! * above
   }
 }
 
 /** The fastest any cell cures, per day. */
-export function fastestIn({ filled }: Column, { pace }: Air, x: Float64Array): number {
+export function fastestIn({ filled }: Column, { uptake }: Air, x: Float64Array): number {
   let fastest = 0
   for (let i = 0; i < filled; i++) {
     const u = 1 - x[i]!
-    const now = pace[i]! * u * u * u
+    const now = uptake[i]! * u * u * u
     if (now > fastest) fastest = now
   }
   return fastest
@@ -94,13 +90,13 @@ export function fastestIn({ filled }: Column, { pace }: Air, x: Float64Array): n
 /** du/dt = -K c u³ in closed form over `dt`, from `x` into `into`, at what was settled. */
 export function advance(
   { filled }: Column,
-  { pace }: Air,
+  { uptake }: Air,
   x: Float64Array,
   dt: number,
   into: Float64Array,
 ): void {
   for (let i = 0; i < filled; i++) {
     const u = 1 - x[i]!
-    into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * pace[i]! * dt)
+    into[i] = 1 - 1 / Math.sqrt(1 / (u * u) + 2 * uptake[i]! * dt)
   }
 }

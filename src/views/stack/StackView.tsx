@@ -33,7 +33,7 @@ import {
   nameOfArea,
   slowestAreaOf,
 } from './inPicture.ts'
-import { AsTable, Caution, Compared, Handle, Hints, Legend, Ready, Schools, Wanted } from './latterParts.tsx'
+import { AsTable, Caution, Compared, Handle, Hints, Legend, Ready, Schools, Wanted } from './laterParts.tsx'
 import { useStackDeeds } from './useStackDeeds.ts'
 
 interface StackProps {

@@ -1,10 +1,8 @@
 import { useState } from 'react'
-import type { ComponentType } from 'react'
+import type { ComponentType, ReactNode } from 'react'
 import type { Assessment } from '../../document/assess.ts'
 import type { Picture } from '../../document/picture.ts'
 import { later, useLater } from '../../ui/useLater.ts'
-import type { OnDayProps } from './OnDay.tsx'
-import type { SchoolsProps } from './schools/Schools.tsx'
 import type { Ending } from './useSolve.ts'
 
 /** Parts of a picture's page that it does not wait for. */
@@ -15,14 +13,6 @@ const legend = later(() => import('./Legend.tsx').then(({ Legend: Loaded }) => L
 export function Legend() {
   const Loaded = useLater(legend)
   return <div className="min-h-17 xl:min-h-12">{Loaded && <Loaded />}</div>
-}
-
-const handle = later(() => import('./OnDay.tsx').then(({ OnDay }) => OnDay))
-
-/** The handle of the living section, in a place kept for it. */
-export function Handle(props: OnDayProps) {
-  const OnDay = useLater(handle)
-  return OnDay ? <OnDay {...props} /> : <div className="h-[8.5rem]" />
 }
 
 const table = later(() => import('./StackTable.tsx').then(({ StackTable }) => StackTable))
@@ -39,15 +29,28 @@ export function AsTable(props: { readonly picture: Picture; readonly assessment:
   )
 }
 
-/** A part of the page that is told once it answers, and takes no place before. */
-function onceAnswered<Props extends object>(bring: () => Promise<ComponentType<Props>>) {
+/** A part of the page that comes once it answers; until then its place is empty, or taken by what is as high. */
+function onceAnswered<Props extends object>(
+  bring: () => Promise<ComponentType<Props>>,
+  place: ReactNode = null,
+) {
   const part = later(bring)
   return function OnceAnswered(props: Props) {
     const Part = useLater(part)
-    return Part && <Part {...props} />
+    return Part ? <Part {...props} /> : place
   }
 }
 
+/** The handle of the living section. */
+export const Handle = onceAnswered(
+  () => import('./OnDay.tsx').then(({ OnDay }) => OnDay),
+  <div className="h-[8.5rem]" />,
+)
+/** The picture by another school. */
+export const Schools = onceAnswered(
+  () => import('./schools/Schools.tsx').then(({ SchoolsBeside }) => SchoolsBeside),
+  <div className="mt-5 min-h-[4.6rem]" />,
+)
 /** A painted layer against its plan. */
 export const Compared = onceAnswered(() =>
   import('./event/Against.tsx').then(({ default: Against }) => Against),
@@ -59,14 +62,6 @@ export const Hints = onceAnswered(() => import('./Hints.tsx').then(({ HintList }
 export const Caution = onceAnswered(() =>
   import('./PictureCautions.tsx').then((loaded) => loaded.PictureCautions),
 )
-
-const schools = later(() => import('./schools/Schools.tsx').then(({ SchoolsBeside }) => SchoolsBeside))
-
-/** The picture by another school; told once the page answers, in a place kept for it. */
-export function Schools(props: SchoolsProps) {
-  const SchoolsBeside = useLater(schools)
-  return SchoolsBeside ? <SchoolsBeside {...props} /> : <div className="mt-5 min-h-[4.6rem]" />
-}
 
 const finish = later(() => import('./Finish.tsx').then(({ Finish }) => Finish))
 
