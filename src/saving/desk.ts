@@ -4,7 +4,7 @@ import type { Bodies, Kind } from '../document/kinds.ts'
 import { draftOf, merged, nameOf, same, shownOf, stillTyped, without } from './draft.ts'
 import type { Clash, Draft, Fields } from './draft.ts'
 import type { Keep, Kept } from './kept.ts'
-import { editedFirst, fixedFields, isOpen } from './queue.ts'
+import { editedFirst, editsOf, fixedFields, isOpen, isUnsent } from './queue.ts'
 import type { Waiting, WaitingEdit } from './queue.ts'
 import { isForLater } from './server.ts'
 import type { Refusal, Request, Server } from './server.ts'
@@ -122,7 +122,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     conflict,
     waiting: waiting.length,
     deeds: waiting.flatMap((one) => (one.is === 'deed' ? [one.request] : [])),
-    canUndo: events.length > 0 || waiting.some((one) => one.is === 'edit' && one.sent === null),
+    canUndo: events.length > 0 || waiting.some(isUnsent),
   })
   take(initial)
   const state = atom(stateNow())
@@ -140,9 +140,8 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
 
   const isTyped = (): boolean => [...drafts.values()].some(({ typed }) => Object.keys(typed).length > 0)
 
-  const isNeeded = ({ kind, id, typed }: Draft): boolean =>
-    Object.keys(typed).length > 0 ||
-    waiting.some((one) => one.is === 'edit' && one.kind === kind && one.id === id)
+  const isNeeded = (draft: Draft): boolean =>
+    Object.keys(draft.typed).length > 0 || editsOf(waiting, draft).length > 0
 
   function take(things: readonly Stored[]): void {
     for (const { kind, id, body } of things) {
@@ -238,9 +237,8 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   }
 
   /** The last fields of a thing that are on their way, whatever is typed of it meanwhile. */
-  const fixedOf = ({ kind, id }: Pick<Draft, 'kind' | 'id'>): Fields | null | undefined =>
-    waiting
-      .filter((one): one is WaitingEdit => one.is === 'edit' && one.kind === kind && one.id === id)
+  const fixedOf = (of: Pick<WaitingEdit, 'kind' | 'id'>): Fields | null | undefined =>
+    editsOf(waiting, of)
       .map(fixedFields)
       .findLast((fields) => fields !== null)
 
@@ -379,8 +377,8 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   }
 
   async function undo(): Promise<void> {
-    const unsent = waiting.findLast((one) => one.is === 'edit' && one.sent === null)
-    if (unsent?.is === 'edit') {
+    const unsent = waiting.findLast(isUnsent)
+    if (unsent) {
       waiting = waiting.filter((one) => one !== unsent)
       const draft = drafts.get(nameOf(unsent.kind, unsent.id))
       if (draft) drafts.set(nameOf(unsent.kind, unsent.id), { ...draft, typed: fixedOf(unsent) ?? {} })

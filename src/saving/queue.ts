@@ -27,10 +27,19 @@ export type Waiting =
 
 export type WaitingEdit = Extract<Waiting, { readonly is: 'edit' }>
 
+export const isUnsent = (one: Waiting): one is WaitingEdit => one.is === 'edit' && one.sent === null
+
+/** The edits of a thing, the oldest first. */
+export const editsOf = (
+  waiting: readonly Waiting[],
+  of: Pick<WaitingEdit, 'kind' | 'id'>,
+): readonly WaitingEdit[] =>
+  waiting.filter((one): one is WaitingEdit => one.is === 'edit' && one.kind === of.kind && one.id === of.id)
+
 /** Whether what is typed now belongs to the edit that was queued last, so that nothing overtakes what was done between. */
 export function isOpen(waiting: readonly Waiting[], kind: Kind, id: string): boolean {
   const last = waiting.at(-1)
-  return last?.is === 'edit' && last.kind === kind && last.id === id && last.sent === null
+  return last !== undefined && isUnsent(last) && last.kind === kind && last.id === id
 }
 
 /** What a waiting edit is of; null where it is still typed. */

@@ -85,7 +85,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
     if (areas && !covers({ areas }, area.id)) setArea(areas[0]!)
   }
   const looking = { area, inArea, onChosen: setChosen, onArea: setArea, onShow: show }
-  const { add, top, addPass, addCoats, remove, order, move, raise, onFinding } = useStackDeeds(
+  const { add, top, addPass, addCoats, remove, order, move, putLayers, onFinding } = useStackDeeds(
     edited,
     picture,
     assessment,
@@ -205,7 +205,7 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
                 picture={picture}
                 area={area.id}
                 findMaterial={findMaterial}
-                onRaise={raise}
+                onRaise={putLayers}
               />
             }
             needs={<Wanted layer={layer} mix={assessed.worst?.film.mix ?? null} picture={picture} />}

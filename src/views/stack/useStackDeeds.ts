@@ -4,7 +4,6 @@ import type { EventKind } from '../../core/stack/kinds.ts'
 import type { Assessment, AssessedFinding } from '../../document/assess.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import type { LayerMend } from '../../document/mend/mend.ts'
-import type { Raise } from '../../document/plannedActual.ts'
 import { departuresWith } from '../../document/takenOn.ts'
 import type { Outcome } from '../../saving/desk.ts'
 import type { LayerWrite } from '../../studio/layers.ts'
@@ -38,8 +37,8 @@ export interface StackDeeds {
   /** Puts the layers of the area in another order; those of other areas keep their places. */
   readonly order: (layerIds: readonly string[]) => void
   readonly move: (layer: LayerDocument, by: 1 | -1) => void
-  /** Raises every layer that lies over one that came out fatter. */
-  readonly raise: (raises: readonly Raise[]) => void
+  /** Writes layers as they are given, all in one step. */
+  readonly putLayers: (layers: readonly LayerWrite[]) => void
   readonly onFinding: FindingDeeds
 }
 
@@ -58,13 +57,13 @@ export function useStackDeeds(
   const params = { id: picture.painting.id }
   useLater(adding)
   const still = useLater(deedsLeft)
-  const write = (layers: LayerWrite[]): Promise<Outcome> =>
-    act(requestTo('PUT /api/paintings/{id}/layers', { layers }, { params }))
+  const write = (layers: readonly LayerWrite[]): Promise<Outcome> =>
+    act(requestTo('PUT /api/paintings/{id}/layers', { layers: [...layers] }, { params }))
   /** Puts what a new event makes of the picture; it is asked for once the page answers, and there at the first tap. */
   const putNew = (made: (events: Adding) => readonly LayerWrite[]): void =>
     void bringAdding().then(
       async (events) => {
-        const layers = [...made(events)]
+        const layers = made(events)
         if ((await write(layers)).is === 'done') onChosen(layers[0]!.layer.id)
       },
       () => say('Not added: the studio’s server does not answer. Tap again.'),
@@ -112,13 +111,7 @@ export function useStackDeeds(
       const place = ids.indexOf(layer.id)
       order(moved(ids, place, place + by))
     },
-    raise: (raises) => {
-      const layers = raises.flatMap(({ layerId, change }) => {
-        const found = picture.layers.find(({ id }) => id === layerId)
-        return found ? [{ layer: { ...found, ...change }, seen: found.revision }] : []
-      })
-      void write(layers)
-    },
+    putLayers: (layers) => void write(layers),
     onFinding: {
       onMend: mend,
       onTakeOn: depart,

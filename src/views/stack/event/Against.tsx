@@ -3,6 +3,8 @@ import type { FindMaterial } from '../../../core/materials/find.ts'
 import { dayCount, listed } from '../../../core/words.ts'
 import type { LayerDocument } from '../../../document/layer.ts'
 import type { Picture } from '../../../document/picture.ts'
+import type { LayerWrite } from '../../../studio/layers.ts'
+import type { LoadedPicture } from '../../../studio/pictures.ts'
 import { differencesOf, raisesIn } from '../../../document/plannedActual.ts'
 import { useRested } from '../useRested.ts'
 import type { Difference, Raise } from '../../../document/plannedActual.ts'
@@ -10,10 +12,10 @@ import { dayText, percentText, umText } from '../../../ui/format.ts'
 
 export interface AgainstProps {
   readonly layer: LayerDocument
-  readonly picture: Picture
+  readonly picture: LoadedPicture
   readonly area: string
   readonly findMaterial: FindMaterial
-  readonly onRaise: (raises: readonly Raise[]) => void
+  readonly onRaise: (layers: readonly LayerWrite[]) => void
 }
 
 /** A painted layer against its plan, and what that does to the layers above it; told on those as well. */
@@ -45,7 +47,11 @@ export default function Against({
             ),
           )}
           .{' '}
-          <button type="button" className="min-h-9 font-medium link" onClick={() => onRaise(raises)}>
+          <button
+            type="button"
+            className="min-h-9 font-medium link"
+            onClick={() => onRaise(raised(raises, shown))}
+          >
             {raises.length === 1 ? 'Raise it' : 'Raise them'}
           </button>
         </p>
@@ -81,3 +87,10 @@ function toldOf({ what, planned, actual }: Difference): string {
       return `Planned for ${dayText(planned)}, done ${dayCount(Math.abs(actual - planned))} ${actual > planned ? 'later' : 'sooner'}: what follows has moved with it.`
   }
 }
+
+/** Every layer that lies over one that came out fatter, raised; each as it is shown. */
+const raised = (raises: readonly Raise[], { layers }: LoadedPicture): readonly LayerWrite[] =>
+  raises.flatMap(({ layerId, change }) => {
+    const found = layers.find(({ id }) => id === layerId)
+    return found ? [{ layer: { ...found, ...change }, seen: found.revision }] : []
+  })
