@@ -9,7 +9,8 @@ function fewerChunks(id) {
   if (/\/src\/(ui\/[^/]+\.tsx?|saving\/[^/]+\.ts)$/.test(id)) return 'ui'
   const isCore =
     /\/src\/core\/(measure|medium\/(medium|recipe|weigh)|film|materials\/(material|shelf|own|policy)|practice|stack\/(support|area)|words|severity)/
-  if (isCore.test(id) && !/book|design|library|film\/why/.test(id)) return 'core'
+  if (isCore.test(id) && !/book|design|library|film\/why|practice\/(provenance|words|differences)/.test(id))
+    return 'core'
 }
 
 export default defineConfig({
