@@ -90,7 +90,7 @@ for (const [path, onPage] of Object.entries(boxes))
         await page.getByRole('button', { name: button, exact: true }).first().click()
         const box = page.getByRole('dialog', { name })
         await expect(box).toHaveText(/\w/)
-        await isClean(page)
+        await isClean(page, '[role=dialog]')
         await page.keyboard.press('Escape')
         await expect(box).toHaveCount(0)
       }

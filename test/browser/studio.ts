@@ -1,9 +1,15 @@
 import { rmSync } from 'node:fs'
 import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
-import AxeBuilder from '@axe-core/playwright'
+import axe from 'axe-core'
 import { copyOf, startServer } from '../server.ts'
 import type { Server } from '../server.ts'
+
+declare global {
+  interface Window {
+    readonly axe: typeof axe
+  }
+}
 
 /**
  * A test with a studio of its own: `studio` empty, `demo` Tern Street as fill.ts filled it. `shown` is a demo that many
@@ -103,24 +109,26 @@ export async function reload(page: Page): Promise<void> {
 
 const wcag = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
-export async function expectNoAxeProblems(page: Page): Promise<void> {
-  await expectNone(axe(page).withTags(wcag))
-}
+export const expectNoAxeProblems = (page: Page, within = 'html'): Promise<void> =>
+  expectNone(page, wcag, within)
 
 /** Contrast alone: all that another theme can change. */
-export async function expectContrast(page: Page): Promise<void> {
-  await expectNone(axe(page).withRules('color-contrast'))
-}
+export const expectContrast = (page: Page, within = 'html'): Promise<void> =>
+  expectNone(page, ['color-contrast'], within)
 
-/** Told to work in the page alone, which has no frames, and to say only what is wrong: a third of the time. */
-const axe = (page: Page): AxeBuilder =>
-  new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] })
-
-async function expectNone(builder: AxeBuilder): Promise<void> {
-  const { violations } = await builder.analyze()
-  expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`),
-  ).toEqual([])
+/** Axe is brought into a page once; there are no frames to look into. */
+async function expectNone(page: Page, runOnly: string[], within: string): Promise<void> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
+  const problems = await page.evaluate(
+    async ({ within, ...options }) => {
+      const { violations } = await window.axe.run(within, { ...options, resultTypes: ['violations'] })
+      return violations.map(
+        ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`,
+      )
+    },
+    { within, runOnly },
+  )
+  expect(problems).toEqual([])
 }
 
 /** Chooses from many by typing a name. */
