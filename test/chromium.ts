@@ -14,5 +14,7 @@ export const chromiumOptions = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // Letters stand as in the window of a desk.
+    '--font-render-hinting=none',
   ],
 }

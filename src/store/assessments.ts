@@ -192,13 +192,10 @@ export async function openSummaries(
     .filter((one): one is Summarised & { summary: Summary } => one.summary !== null)
 }
 
-/** The same paintings, without what was found of them, which takes longest to read. */
-export async function openPaintings(db: Database, today: number): Promise<readonly PaintingDocument[]> {
-  const rows = await open(db, today)
-    .clearSelect()
-    .select(['painting.id', 'painting.revision', 'painting.version', 'painting.body'])
-    .execute()
-  return rows.flatMap((row) => readRow('painting', row) ?? [])
+/** The titles of the same paintings, by id. */
+export async function openTitles(db: Database, today: number): Promise<ReadonlyMap<string, string>> {
+  const rows = await open(db, today).clearSelect().select(['painting.id', 'painting.title']).execute()
+  return new Map(rows.map(({ id, title }) => [id, title]))
 }
 
 /** What of the paintings is asked for, and in which order. */

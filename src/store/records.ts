@@ -28,7 +28,8 @@ export class Unfit extends Error {
   }
 }
 
-const columns = ['id', 'revision', 'version', 'body'] as const
+/** What is read of a row. */
+export const columns = ['id', 'revision', 'version', 'body'] as const
 
 // The tables share these columns; Kysely cannot see that through a union of names.
 const from = (db: Reader, kind: Kind) => db.selectFrom(kind as 'medium').select(columns)

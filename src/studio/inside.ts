@@ -16,14 +16,15 @@ import { materialsOfTube } from '../document/paints.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import { remembered } from '../document/remembered.ts'
 import type { ShelfItem } from '../document/shelf.ts'
-import { layerAndPicture, solventFound } from '../document/solventFound.ts'
+import { layerAndPicture, solventFound, solventsAmong } from '../document/solventFound.ts'
 import type { FoundUse } from '../document/solventFound.ts'
 import { grouped } from '../document/grouped.ts'
 import type { OwnTube } from '../document/tube.ts'
 import { findInStudio, studioMaterials } from '../document/studioMaterials.ts'
 import type { Database } from '../store/database.ts'
-import { openPaintings } from '../store/assessments.ts'
-import { list, listOf } from '../store/records.ts'
+import { openTitles } from '../store/assessments.ts'
+import { list } from '../store/records.ts'
+import { layersToLookThrough } from '../store/usedIn.ts'
 import { linesAtATime } from './paintingList.ts'
 import type { ListPage } from './paintingList.ts'
 import { settingsOf } from './settings.ts'
@@ -112,14 +113,15 @@ async function lookedInside(db: Database, now: string, wanted: readonly PolicyId
   const shelf = await list(db, 'shelf_item')
   const mediums = await list(db, 'medium')
   const jars = (await list(db, 'batch')).map(jarOf)
-  const open = await openPaintings(db, dayOf(now)!)
-  const titles = new Map(open.map(({ id, title }) => [id, title]))
-  const layers = await listOf(db, 'layer', [...titles.keys()])
+  const titles = await openTitles(db, dayOf(now)!)
+  const materials = studioMaterials(shelf)
+  const layers = await layersToLookThrough(db, [...titles.keys()])
+  const toPaint = layers.filter(({ painted }) => painted === null)
   const find = findInStudio(shelf)
-  const looker = lookerFor(policies, studioMaterials(shelf), atHandIn(shelf, mediums, layers))
+  const looker = lookerFor(policies, materials, atHandIn(shelf, mediums, layers))
   const tubes = await list(db, 'tube')
   const ingredients = ingredientsAmong([...mediums, ...jars], find)
-  const all = thingsOf({ shelf, mediums, jars, tubes, layers, titles, ingredients, find })
+  const all = thingsOf({ shelf, mediums, jars, tubes, toPaint, titles, ingredients, find })
   const hiding = all
     .map(({ materials, ...thing }) => ({ ...thing, hidden: looker.hiddenIn(materials) }))
     .filter(({ hidden }) => hidden.length > 0)
@@ -136,7 +138,10 @@ async function lookedInside(db: Database, now: string, wanted: readonly PolicyId
     policies,
     isForbidden: policies.every((policy) => settings.policies.includes(policy)),
     count: all.length,
-    solvent: solventFound({ layers, titles, mediums, ingredients, jars: settings.jars }, find),
+    solvent: solventFound({
+      ...{ layers, titles, mediums, ingredients, jars: settings.jars },
+      solvents: solventsAmong(materials),
+    }),
     pageOf,
   }
 }
@@ -146,15 +151,15 @@ interface Studio {
   readonly mediums: readonly MediumDocument[]
   readonly jars: readonly ReturnType<typeof jarOf>[]
   readonly tubes: readonly OwnTube[]
-  /** Of pictures that are in work. */
-  readonly layers: readonly LayerDocument[]
+  /** Layers still to be painted, of pictures in work. */
+  readonly toPaint: readonly LayerDocument[]
   readonly titles: ReadonlyMap<string, string>
   readonly ingredients: Ingredients
   readonly find: FindMaterial
 }
 
 /** Everything that is looked through, with the materials in it. */
-function thingsOf({ shelf, mediums, jars, tubes, layers, titles, ingredients, find }: Studio) {
+function thingsOf({ shelf, mediums, jars, tubes, toPaint, titles, ingredients, find }: Studio) {
   const named = (ids: readonly string[]): readonly Material[] => ids.flatMap((id) => find(id) ?? [])
   const inBottle = (kind: 'material' | 'varnish', material: Material) => ({
     ...{ kind, id: material.id, name: material.name, address: `/shelf?at=${material.id}` },
@@ -177,13 +182,11 @@ function thingsOf({ shelf, mediums, jars, tubes, layers, titles, ingredients, fi
     })),
     ...named(shelf.map(({ id }) => id)).map((material) => inBottle('material', material)),
     ...library.filter(({ family }) => family === 'varnish').map((one) => inBottle('varnish', one)),
-    ...layers
-      .filter(({ painted }) => painted === null)
-      .map((layer) => ({
-        ...{ kind: 'layer' as const, id: layer.id, name: layerAndPicture(layer, titles) },
-        address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
-        materials: [...named(materialsOn(layer)), ...ingredients.in(layer)],
-      })),
+    ...toPaint.map((layer) => ({
+      ...{ kind: 'layer' as const, id: layer.id, name: layerAndPicture(layer, titles) },
+      address: `/paintings/${layer.paintingId}?layer=${layer.id}`,
+      materials: [...named(materialsOn(layer)), ...ingredients.in(layer)],
+    })),
   ]
   return all
 }
@@ -218,7 +221,7 @@ function lookerFor(policies: readonly PolicyId[], shelf: readonly Material[], at
   const answersTo = remembered(idOf, (material) => policyAnswers(material, policies))
   const passes = (material: Material): boolean => answersTo(material).length === 0
   const insteadOf = remembered(idOf, (material): Instead | null => {
-    const [found] = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
+    const found = nearestPassing(material, shelf, passes, ({ id }) => atHand.has(id))
     return found ? { id: found.id, name: shortName(found.name), isAtHand: atHand.has(found.id) } : null
   })
   return {

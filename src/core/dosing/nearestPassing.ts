@@ -1,18 +1,27 @@
 import type { Material } from '../materials/material.ts'
 import { onlyIfAsked, usualSlowest } from './design/asked.ts'
 
-/** Features two materials are compared by, and how far they spread on this shelf (reckonings.md, Nearest that passes). */
-const features: readonly ((material: Material) => number | null)[] = [
+type Feature = (material: Material) => number | null
+
+/** What two materials are compared by (reckonings.md, Nearest that passes). */
+const features: readonly Feature[] = [
   ({ rate }) => (rate && rate.mid > 0 ? Math.log(rate.mid) : null),
   ({ viscosityMPas }) => (viscosityMPas ? Math.log(viscosityMPas) : null),
   ({ flexFactor }) => flexFactor ?? null,
   ({ shares }) => shares.volatile ?? 0,
 ]
 
-function spreadOf(values: readonly number[]): number {
-  if (values.length < 2) return 1
-  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
-  const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1)
+/** How far a feature spreads on a shelf: its standard deviation among the materials of which it is known. */
+function spreadOf(feature: Feature, family: readonly Material[]): number {
+  let [count, sum, squares] = [0, 0, 0]
+  for (const one of family) {
+    const value = feature(one)
+    if (value === null) continue
+    count++
+    sum += value
+    squares += value ** 2
+  }
+  const variance = count < 2 ? 0 : (squares - sum ** 2 / count) / (count - 1)
   return Math.sqrt(variance) || 1
 }
 
@@ -30,8 +39,9 @@ const covers = ({ transparency }: Material): boolean => transparency !== 'transp
  * leaves.
  */
 function hasRoleOf(to: Material, one: Material): boolean {
+  if (one.family !== to.family) return false
   const asked = onlyIfAsked(one)
-  if (one.family !== to.family || (asked !== null && asked !== onlyIfAsked(to))) return false
+  if (asked !== null && asked !== onlyIfAsked(to)) return false
   switch (to.family) {
     case 'oil':
       return (to.rate?.mid ?? 0) < usualSlowest || (one.rate?.mid ?? 0) >= usualSlowest
@@ -47,30 +57,52 @@ function hasRoleOf(to: Material, one: Material): boolean {
 /** Within a spread in all, what is at hand does as well as what is nearer. */
 const asGood = 1
 
+/** How far a material is from another, in spreads, squared. */
+type Distance = (one: Material) => number
+
+function distanceFrom(to: Material, family: readonly Material[]): Distance {
+  const scales = features.map((feature) => ({
+    feature,
+    wanted: feature(to),
+    spread: spreadOf(feature, family),
+  }))
+  return (one) => {
+    let sum = 0
+    for (const { feature, wanted, spread } of scales) {
+      const has = feature(one)
+      if (has !== null && wanted !== null) sum += ((has - wanted) / spread) ** 2
+      else if (has !== wanted) sum += unknownFeature
+    }
+    return sum
+  }
+}
+
 /**
- * Of those that pass, of the same family and role, the nearest to this one first; before them what is at hand and hardly
- * further off.
+ * Of those that pass, of the same family and role, the nearest to this one; what is at hand is taken before what is only
+ * hardly nearer. Null: none passes.
  */
 export function nearestPassing(
   to: Material,
   shelf: readonly Material[],
   passes: (material: Material) => boolean,
   isAtHand: (material: Material) => boolean = () => false,
-): readonly Material[] {
-  const featuresOf = (one: Material): readonly (number | null)[] => features.map((feature) => feature(one))
-  const family = shelf.filter((one) => hasRoleOf(to, one)).map((one) => ({ one, has: featuresOf(one) }))
-  const spreads = features.map((_, at) => spreadOf(family.flatMap(({ has }) => has[at] ?? [])))
-  const wanted = featuresOf(to)
-  const distance = (has: readonly (number | null)[]): number =>
-    has.reduce<number>((sum, a, at) => {
-      const b = wanted[at]!
-      if (a === null && b === null) return sum
-      return sum + (a === null || b === null ? unknownFeature : ((a - b) / spreads[at]!) ** 2)
-    }, 0)
-  const passing = family
-    .filter(({ one }) => one.id !== to.id && passes(one))
-    .map(({ one, has }) => ({ one, off: distance(has) }))
-    .sort((a, b) => a.off - b.off)
-  const isHandy = ({ one, off }: (typeof passing)[number]): boolean => off <= asGood && isAtHand(one)
-  return [...passing.filter(isHandy), ...passing.filter((each) => !isHandy(each))].map(({ one }) => one)
+): Material | null {
+  const family = shelf.filter((one) => hasRoleOf(to, one))
+  const distance = distanceFrom(to, family)
+  let nearest: Candidate | null = null
+  let handiest: Candidate | null = null
+  for (const one of family) {
+    if (one.id === to.id || !passes(one)) continue
+    const off = distance(one)
+    if (isNearer(off, nearest)) nearest = { one, off }
+    if (off <= asGood && isNearer(off, handiest) && isAtHand(one)) handiest = { one, off }
+  }
+  return (handiest ?? nearest)?.one ?? null
 }
+
+interface Candidate {
+  readonly one: Material
+  readonly off: number
+}
+
+const isNearer = (off: number, than: Candidate | null): boolean => than === null || off < than.off
