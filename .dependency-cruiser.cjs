@@ -30,24 +30,48 @@ const core = {
   mend: ['soundness', 'practice'],
   plan: ['soundness', 'finish', 'stack', 'practice', 'cure'],
 }
-const coreFolder = ([folder, under]) => ({
-  name: `core-falls-one-way-${folder}`,
-  severity: 'error',
-  from: { path: `^src/core/${folder}/` },
-  to: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${[folder, ...under].join('|')})/` },
-})
-/** A folder of the core that is not named above would escape the check. */
-const coreUnnamed = {
-  name: 'core-folder-unnamed',
+/** What is made out of what is stored, each room with those it may rest on; what is stored lies beside them and on none. */
+const document = {
+  jar: [],
+  blank: [],
+  picture: ['blank'],
+  palette: ['picture'],
+  pieces: ['picture', 'blank'],
+  judging: ['picture', 'blank'],
+  dates: ['judging', 'picture'],
+  finish: ['dates', 'judging', 'picture'],
+  mend: ['dates', 'judging', 'picture'],
+}
+const roomOf =
+  (place) =>
+  ([room, under]) => ({
+    name: `${place}-falls-one-way-${room}`,
+    severity: 'error',
+    from: { path: `^src/${place}/${room}/` },
+    to: { path: `^src/${place}/[^/]+/`, pathNot: `^src/${place}/(${[room, ...under].join('|')})/` },
+  })
+/** A room that is not named above would escape the check. */
+const unnamed = (place, rooms) => ({
+  name: `${place}-room-unnamed`,
   severity: 'error',
   from: {},
-  to: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${Object.keys(core).join('|')})/` },
-}
+  to: { path: `^src/${place}/[^/]+/`, pathNot: `^src/${place}/(${Object.keys(rooms).join('|')})/` },
+})
+const fallsOneWay = (place, rooms) => [...Object.entries(rooms).map(roomOf(place)), unnamed(place, rooms)]
+
 const coreBottom = {
   name: 'core-bottom-alone',
   severity: 'error',
   from: { path: '^src/core/[^/]+\\.ts$' },
   to: { path: '^src/core/[^/]+/' },
+}
+
+/** The schemas of practice pieces are stored like all others. */
+const documentStored = {
+  name: 'document-stored-alone',
+  severity: 'error',
+  from: { path: '^src/document/[^/]+\\.ts$' },
+  to: { path: '^src/document/[^/]+/', pathNot: '^src/document/pieces/piece\\.ts$' },
 }
 
 const typesOnly = (name, from, to) => ({
@@ -66,8 +90,7 @@ module.exports = {
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
     only('core-alone', 'core', ['core']),
-    ...Object.entries(core).map(coreFolder),
-    coreUnnamed,
+    ...fallsOneWay('core', core),
     coreBottom,
     {
       name: 'core-no-packages',
@@ -76,6 +99,8 @@ module.exports = {
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'] },
     },
     only('document-on-core', 'document', ['document', 'core']),
+    ...fallsOneWay('document', document),
+    documentStored,
     only('store-on-document', 'store', ['store', 'document', 'core']),
     only('studio-on-store', 'studio', ['studio', 'store', 'document', 'core', 'threads', 'writing']),
     typesOnly('studio-threads-types-only', '^src/studio/', '^src/threads/'),

@@ -1,5 +1,5 @@
 import { dateOf } from '../src/core/plan/calendar.ts'
-import { blankTube } from '../src/document/blankTube.ts'
+import { blankTube } from '../src/document/blank/blankTube.ts'
 import type { OwnTube } from '../src/document/tube.ts'
 
 /** A tube as it was bought: nothing is known of it but what stands on it. */

@@ -50,7 +50,7 @@ export interface AssessmentRow {
   wanted: number
   /** What `wanted` was when it was judged; 0: never. */
   judged: number
-  /** Version of the judging (document/summary.ts) it was judged by. */
+  /** Version of the judging (document/judging/summary.ts) it was judged by. */
   formulas: number
   /** Day of the calendar it was judged on. */
   day: number

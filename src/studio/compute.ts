@@ -31,7 +31,7 @@ import type {
   PaletteRequest,
 } from '../document/compute.ts'
 import type { DesignRequest } from '../document/design.ts'
-import { linearSolver } from '../document/linear.ts'
+import { linearSolver } from '../document/dates/linear.ts'
 
 /** The stateless computations, as sent over HTTP. */
 

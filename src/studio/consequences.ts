@@ -1,6 +1,6 @@
 import { daysAtChance } from '../core/cure/forecast.ts'
 import type { Severity } from '../core/severity.ts'
-import type { Assessment, AssessedFinding } from '../document/assess.ts'
+import type { Assessment, AssessedFinding } from '../document/judging/assess.ts'
 import type { MediumDocument } from '../document/recipe.ts'
 import type { Database } from '../store/database.ts'
 import { paintingsReached } from '../store/naming.ts'

@@ -3,8 +3,8 @@ import { stageOf } from '../core/finish/stageOf.ts'
 import type { Stage } from '../core/finish/stageOf.ts'
 import type { Spot, Step } from '../core/plan/step.ts'
 import { restedStage } from '../core/plan/varnishMonths.ts'
-import { stateOfFilms } from '../document/stateReached.ts'
-import type { Summary } from '../document/summary.ts'
+import { stateOfFilms } from '../document/judging/stateReached.ts'
+import type { Summary } from '../document/judging/summary.ts'
 
 /** How far what is painted has come, as it is told; what is only planned has taken nothing off. */
 export function stageToday(

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util'
 import { dateText } from '../document/dateText.ts'
-import { blankFinger } from '../document/blankFinger.ts'
+import { blankFinger } from '../document/blank/blankFinger.ts'
 import { planOf } from '../document/brush.ts'
 import type { FingerTold } from '../document/finger.ts'
 import type { Painted } from '../document/layer.ts'

@@ -1,6 +1,6 @@
 import { findInLibrary } from '../core/materials/find.ts'
-import { readyOf } from '../document/picture.ts'
-import { layerOfSwatch } from '../document/swatchFilm.ts'
+import { readyOf } from '../document/picture/picture.ts'
+import { layerOfSwatch } from '../document/judging/swatchFilm.ts'
 import { fixedOnceBegun } from '../document/trial.ts'
 import type { Trial } from '../document/trial.ts'
 import type { BeginTrial, SwatchTold } from '../document/requests.ts'

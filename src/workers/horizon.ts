@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
-import { outlooksOf } from '../document/horizon.ts'
-import type { EntryOutlook, Horizon, Plans } from '../document/horizon.ts'
+import { outlooksOf } from '../document/dates/horizon.ts'
+import type { EntryOutlook, Horizon, Plans } from '../document/dates/horizon.ts'
 
 /** What the calendar's worker does: the chance of every date, the painter's hours shared. */
 export interface Foreseeing {

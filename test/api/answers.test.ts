@@ -3,7 +3,7 @@ import { after, before, describe, it } from 'mocha'
 import { z } from 'zod'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
-import { emptyHeap } from '../../src/document/heaps.ts'
+import { emptyHeap } from '../../src/document/palette/heaps.ts'
 import { layer, medium, painting, tube } from '../studio/bodies.ts'
 
 type JsonSchema = Parameters<typeof z.fromJSONSchema>[0]

@@ -40,7 +40,7 @@ import { pairsIn } from '../../src/core/medium/pairs.ts'
 import { addingTo, puttyOf } from '../../src/core/dosing/putty.ts'
 import type { RecipeLine } from '../../src/core/medium/recipe.ts'
 import { againstLimit, cornersOf, driedShare, safeMassG, spanOf } from '../../src/core/medium/span.ts'
-import { linearSolver } from '../../src/document/linear.ts'
+import { linearSolver } from '../../src/document/dates/linear.ts'
 
 const solve = linearSolver(await highs())
 const material = (id: string): Material => findInLibrary(id)!

@@ -7,8 +7,8 @@ import { lastReady } from '../../src/core/plan/backward.ts'
 import { dateOf, dayOf } from '../../src/core/plan/calendar.ts'
 import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import type { StepIdea } from '../../src/core/plan/step.ts'
-import { dangerTo } from '../../src/document/danger.ts'
-import type { Danger } from '../../src/document/danger.ts'
+import { dangerTo } from '../../src/document/dates/danger.ts'
+import type { Danger } from '../../src/document/dates/danger.ts'
 
 const today = dayOf('2026-09-07')!
 const time = { today, workingDays: Array.from({ length: 7 }, () => true), confidence: 0.8 }

@@ -7,8 +7,8 @@ import { consistencyOf, stepTo } from '../../src/core/palette/consistency.ts'
 import type { Consistency } from '../../src/core/palette/consistency.ts'
 import { dosedWith, heapPaint, heldIn } from '../../src/core/palette/heap.ts'
 import { portionsOf } from '../../src/core/film/paint.ts'
-import type { Besides } from '../../src/document/besides.ts'
-import { addedThinnerMl, takeStep } from '../../src/document/heapStep.ts'
+import type { Besides } from '../../src/document/palette/besides.ts'
+import { addedThinnerMl, takeStep } from '../../src/document/palette/heapStep.ts'
 
 const spirit = findInLibrary('gum_turpentine')!
 const paintOf = (pigment: string, oil = 'walnut') => ({

@@ -1,10 +1,10 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
-import { newArea } from '../../src/document/areas.ts'
+import { newArea } from '../../src/document/picture/areas.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { mixOf } from '../../src/core/film/film.ts'
-import { areaCm2Of } from '../../src/document/area.ts'
+import { areaCm2Of } from '../../src/document/picture/area.ts'
 import {
   emptyHeap,
   heapName,
@@ -14,9 +14,9 @@ import {
   paletteOf,
   puttyPaint,
   withPutty,
-} from '../../src/document/heaps.ts'
+} from '../../src/document/palette/heaps.ts'
 import { paintFrom, withTubesOfToday } from '../../src/document/ownTube.ts'
-import { needsOf } from '../../src/document/summary.ts'
+import { needsOf } from '../../src/document/judging/summary.ts'
 import { layer, painting, tube } from '../studio/bodies.ts'
 
 const blue = tube('blue', { squeezes: [{ drops: 10, grams: 12 }] })

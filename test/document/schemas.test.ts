@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
-import { newArea } from '../../src/document/areas.ts'
+import { newArea } from '../../src/document/picture/areas.ts'
 import type { ZodType } from 'zod'
 import { batchSchema, createBatchRequest } from '../../src/document/batch.ts'
 import { mediumSchema } from '../../src/document/recipe.ts'

@@ -3,10 +3,10 @@ import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
-import { assess } from '../../src/document/assess.ts'
+import { assess } from '../../src/document/judging/assess.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
-import type { Picture } from '../../src/document/picture.ts'
-import { solve } from '../../src/document/solve.ts'
+import type { Picture } from '../../src/document/picture/picture.ts'
+import { solve } from '../../src/document/dates/solve.ts'
 import { layer, medium, paintedAt, painting, picture as anyPicture } from '../studio/bodies.ts'
 
 const oils = medium('oil', { recipe: { lines: [{ material: 'linseed_stand_oil', amount: 1, unit: 'ml' }] } })

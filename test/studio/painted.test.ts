@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
-import { assess } from '../../src/document/assess.ts'
+import { assess } from '../../src/document/judging/assess.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
 import {
   createBatch,
@@ -11,7 +11,7 @@ import {
   splitBatch,
   unpour,
 } from '../../src/studio/batches.ts'
-import { expected } from '../../src/document/batchDeeds.ts'
+import { expected } from '../../src/document/jar/batchDeeds.ts'
 import { readStored } from '../../src/document/kinds.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import { logTouch, removeLayer, removeTouch, saveLayer } from '../../src/studio/layers.ts'

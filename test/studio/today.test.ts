@@ -1,7 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { dayOf, minuteOf } from '../../src/core/plan/calendar.ts'
-import { startOf } from '../../src/document/eventStart.ts'
+import { startOf } from '../../src/document/picture/eventStart.ts'
 import type { LayerDocument } from '../../src/document/layer.ts'
 import type { Database } from '../../src/store/database.ts'
 import type { OpenStudio } from '../../src/store/open.ts'

@@ -12,7 +12,7 @@ import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { needOfTube, tubeShortages } from '../../src/studio/tubeNeeds.ts'
 import { saveTube } from '../../src/studio/tubes.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
-import { assess } from '../../src/document/assess.ts'
+import { assess } from '../../src/document/judging/assess.ts'
 import { layer, painting, tube } from './bodies.ts'
 import { emptyStudio, judgeAll, now } from './desk.ts'
 

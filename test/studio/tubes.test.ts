@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
-import { assess } from '../../src/document/assess.ts'
+import { assess } from '../../src/document/judging/assess.ts'
 import { compositionOf, paintFrom } from '../../src/document/ownTube.ts'
 import { findInStudio } from '../../src/document/studioMaterials.ts'
 import { correctionSchema } from '../../src/document/layer.ts'

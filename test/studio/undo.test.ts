@@ -1,6 +1,6 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
-import { newArea } from '../../src/document/areas.ts'
+import { newArea } from '../../src/document/picture/areas.ts'
 import type { Database } from '../../src/store/database.ts'
 import { find, list } from '../../src/store/records.ts'
 import type { OpenStudio } from '../../src/store/open.ts'

@@ -6,7 +6,7 @@ import { analyseMedium } from '../../core/medium/medium.ts'
 import type { UsableMedium } from '../batchMedium.ts'
 import type { Brush } from '../brush.ts'
 import { asLoosePaint } from '../paints.ts'
-import type { Picture } from '../picture.ts'
+import type { Picture } from '../picture/picture.ts'
 import { studioMaterials } from '../studioMaterials.ts'
 
 /** What may come into the room in the place of what may not, and how it is called. */

@@ -1,5 +1,5 @@
 import type { LayerDocument } from '../layer.ts'
-import type { Picture } from '../picture.ts'
+import type { Picture } from '../picture/picture.ts'
 
 /** What is written to mend a finding: one layer otherwise, one in two coats, one taken out, or another order. */
 export type PictureChange =

@@ -3,9 +3,9 @@ import { findInLibrary } from '../../core/materials/find.ts'
 import { biteOf } from '../../core/medium/solvents.ts'
 import { biteOn, givesFrom } from '../../core/soundness/solventBite.ts'
 import type { EventKind } from '../../core/stack/kinds.ts'
-import type { AssessedFinding, Assessment } from '../assess.ts'
+import type { AssessedFinding, Assessment } from '../judging/assess.ts'
 import { dayText } from '../dateText.ts'
-import type { Picture } from '../picture.ts'
+import type { Picture } from '../picture/picture.ts'
 
 /** What can still be done about a layer that is on the picture: in words, and as something that happens to it. */
 export interface StillPossible {

@@ -1,9 +1,9 @@
 import { dateOf } from '../../core/plan/calendar.ts'
-import { blankPainting } from '../blankPainting.ts'
-import { blankLayer } from '../blankLayer.ts'
+import { blankPainting } from '../blank/blankPainting.ts'
+import { blankLayer } from '../blank/blankLayer.ts'
 import type { Brush } from '../brush.ts'
-import { spirit, startOf, tube } from '../eventStart.ts'
-import { asPainted, minuteAgo } from '../everyday.ts'
+import { spirit, startOf, tube } from '../picture/eventStart.ts'
+import { asPainted, minuteAgo } from '../picture/everyday.ts'
 import type { LayerDocument } from '../layer.ts'
 import type { PaintingDocument } from '../studio.ts'
 

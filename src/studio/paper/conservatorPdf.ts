@@ -1,6 +1,6 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
-import type { ConservatorSheet } from '../../document/conservatorSheet.ts'
-import type { Rehearsed } from '../../document/wouldLift.ts'
+import type { ConservatorSheet } from '../../document/finish/conservatorSheet.ts'
+import type { Rehearsed } from '../../document/finish/wouldLift.ts'
 import { upperFirst } from '../../core/words.ts'
 import { headOf, paperOf, ruled } from './paper.ts'
 

@@ -1,8 +1,8 @@
-import { areaColour } from '../../document/areaMap.ts'
-import { namedAreasOf } from '../../document/areas.ts'
-import type { Assessment } from '../../document/assess.ts'
-import { layerColour } from '../../document/layerColour.ts'
-import type { Picture } from '../../document/picture.ts'
+import { areaColour } from '../../document/picture/areaMap.ts'
+import { namedAreasOf } from '../../document/picture/areas.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import { layerColour } from '../../document/picture/layerColour.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import type { Shape } from '../../document/shape.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 

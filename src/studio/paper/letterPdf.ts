@@ -1,4 +1,4 @@
-import type { OwnerLetter } from '../../document/letter.ts'
+import type { OwnerLetter } from '../../document/finish/letter.ts'
 import { headOf, paperOf } from './paper.ts'
 
 const spaced: [number, number, number, number] = [0, 0, 0, 3]

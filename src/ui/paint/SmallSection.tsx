@@ -1,7 +1,7 @@
-import { asItWas } from '../../document/asItWas.ts'
-import { layerColour } from '../../document/layerColour.ts'
-import { folded } from '../../document/picture.ts'
-import type { Picture } from '../../document/picture.ts'
+import { asItWas } from '../../document/picture/asItWas.ts'
+import { layerColour } from '../../document/picture/layerColour.ts'
+import { folded } from '../../document/picture/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 
 /** The films of a picture in a small section: their colours, and how thick. */

@@ -4,7 +4,7 @@ import type { Rgb } from '../../core/values/budget.ts'
 import { lightnessOf } from '../../core/values/lightness.ts'
 import { channelOf } from '../../core/values/pigmentColours.ts'
 import { brushOf } from '../../document/brush.ts'
-import { layerColour } from '../../document/layerColour.ts'
+import { layerColour } from '../../document/picture/layerColour.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 
 /** How light a layer's paint looks, L* 0 black to 100 white, by the mean of its pigments' colours; null: it has none. */

@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { paintedAtOf } from '../../document/brush.ts'
-import { asPainted, everydayLayer, longAgo, minuteAgo } from '../../document/everyday.ts'
-import type { EverydayLayer } from '../../document/everyday.ts'
+import { asPainted, everydayLayer, longAgo, minuteAgo } from '../../document/picture/everyday.ts'
+import type { EverydayLayer } from '../../document/picture/everyday.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { blankPainting } from '../../document/blankPainting.ts'
+import { blankPainting } from '../../document/blank/blankPainting.ts'
 import type { PaintingDocument } from '../../document/studio.ts'
 
 /** What stands on the easel while it is described: a picture that is nowhere yet. */

@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
-import { adviceOn } from '../../document/jars.ts'
+import { adviceOn } from '../../document/jar/jars.ts'
 import type { Jar } from '../../document/keeping.ts'
 import { Choice, NumberField, readName, TypedField } from '../../ui/fields.tsx'
 import { dateText } from '../../ui/format.ts'

@@ -1,7 +1,7 @@
 import { dateOf } from '../../core/plan/calendar.ts'
 import { usualVarnishMlPerM2, varnishMl } from '../../core/plan/varnishDates.ts'
 import type { Owed, OwedWay } from '../../document/owed.ts'
-import { blankOwed, owedWayNames, payNames } from '../../document/owedWords.ts'
+import { blankOwed, owedWayNames, payNames } from '../../document/finish/owedWords.ts'
 import { send } from '../../ui/client.ts'
 import { ChoiceRow, DateRow, NumberRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'

@@ -1,4 +1,4 @@
-import type { Obstacle } from '../../document/obstacles.ts'
+import type { Obstacle } from '../../document/finish/obstacles.ts'
 import { dayText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { EntryOutlook, Horizon, Plans } from '../../document/horizon.ts'
+import type { EntryOutlook, Horizon, Plans } from '../../document/dates/horizon.ts'
 import type { Foreseeing } from '../../workers/horizon.ts'
 
 export interface Outlooks {

@@ -1,9 +1,9 @@
 import type { Meeting } from '../../core/plan/together.ts'
 import { stateNames } from '../../core/cure/states.ts'
-import type { EntryOutlook, HorizonEntry, Planned } from '../../document/horizon.ts'
-import { meetingsAhead } from '../../document/horizon.ts'
+import type { EntryOutlook, HorizonEntry, Planned } from '../../document/dates/horizon.ts'
+import { meetingsAhead } from '../../document/dates/horizon.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import { meetingNames } from '../../document/pictureDates.ts'
+import { meetingNames } from '../../document/picture/pictureDates.ts'
 import type { PictureDate } from '../../document/studio.ts'
 import { dayText } from '../../ui/format.ts'
 

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { ReactNode } from 'react'
-import { owedWayNames, payNames } from '../../document/owedWords.ts'
+import { owedWayNames, payNames } from '../../document/finish/owedWords.ts'
 import type { OwedVarnish } from '../../studio/owed.ts'
 import { read, send } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'

@@ -1,6 +1,6 @@
 import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
-import { heapName } from '../../document/heaps.ts'
+import { heapName } from '../../document/palette/heaps.ts'
 import type { LayerDocument } from '../../document/layer.ts'
 import { about, mlText, momentText } from '../../ui/format.ts'
 

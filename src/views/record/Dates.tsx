@@ -1,7 +1,7 @@
 import { stateIds, stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { Plus, X } from 'lucide-react'
-import { meetingNames } from '../../document/pictureDates.ts'
+import { meetingNames } from '../../document/picture/pictureDates.ts'
 import type { PaintingDocument, PictureDate } from '../../document/studio.ts'
 import { Choice } from '../../ui/fields.tsx'
 import { upperFirst } from '../../ui/format.ts'

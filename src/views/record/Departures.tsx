@@ -1,4 +1,4 @@
-import type { Picture } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { dateText } from '../../ui/format.ts'
 
 /** What the painter took on knowingly, with the reason, as it was said then. */

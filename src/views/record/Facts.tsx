@@ -1,5 +1,5 @@
-import { workStateNames } from '../../document/pictureDates.ts'
-import { withPracticeKept } from '../../document/finished.ts'
+import { workStateNames } from '../../document/picture/pictureDates.ts'
+import { withPracticeKept } from '../../document/finish/finished.ts'
 import type { WorkState } from '../../document/studio.ts'
 import { ChoiceRow, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'

@@ -4,7 +4,7 @@ import { read } from '../../ui/client.ts'
 import { Chooser } from '../../ui/Chooser.tsx'
 import { Tick } from '../../ui/tick/Tick.tsx'
 import { say } from '../../ui/messages.ts'
-import { asOldPicture } from '../../document/oldPicture.ts'
+import { asOldPicture } from '../../document/judging/oldPicture.ts'
 
 interface OldProps {
   readonly painting: PaintingDocument

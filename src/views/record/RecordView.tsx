@@ -1,4 +1,4 @@
-import { assess } from '../../document/assess.ts'
+import { assess } from '../../document/judging/assess.ts'
 import { dateOf } from '../../core/plan/calendar.ts'
 import { useMemo } from 'react'
 import { findInStudio } from '../../document/studioMaterials.ts'

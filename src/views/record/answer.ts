@@ -1,7 +1,7 @@
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
-import type { Assessment } from '../../document/assess.ts'
-import type { Picture } from '../../document/picture.ts'
-import { meetingNames, nextDate, workStateNames } from '../../document/pictureDates.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import type { Picture } from '../../document/picture/picture.ts'
+import { meetingNames, nextDate, workStateNames } from '../../document/picture/pictureDates.ts'
 import { dayText, upperFirst } from '../../ui/format.ts'
 
 /** How far off a day is, as a painter says it. */

@@ -1,7 +1,7 @@
 import type { RescueFacts } from '../../core/rescue/complaint.ts'
-import { assess } from '../../document/assess.ts'
-import type { Picture } from '../../document/picture.ts'
-import { rescueFactsOf } from '../../document/rescueFacts.ts'
+import { assess } from '../../document/judging/assess.ts'
+import type { Picture } from '../../document/picture/picture.ts'
+import { rescueFactsOf } from '../../document/judging/rescueFacts.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 
 /** What the record knows of a layer; with the whole of the judge, so only once the page answers. */

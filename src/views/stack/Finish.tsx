@@ -1,5 +1,5 @@
 import { stateNames } from '../../core/cure/states.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import type { Ending } from './useSolve.ts'
 import { chanceText, datesText, dayText, monthText, upperFirst } from '../../ui/format.ts'
 

@@ -1,5 +1,5 @@
 import type { HabitId, Hint } from '../../core/soundness/habits.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 
 export interface HintProps {
   readonly hints: readonly Hint[]

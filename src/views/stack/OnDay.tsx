@@ -1,11 +1,11 @@
 import { mayBeDone } from '../../core/finish/mayBeDone.ts'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { listed } from '../../core/words.ts'
-import type { Assessment } from '../../document/assess.ts'
-import { stageOn } from '../../document/packed.ts'
-import { meetingNames } from '../../document/pictureDates.ts'
-import { stillSoft } from '../../document/stateReached.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import { stageOn } from '../../document/judging/packed.ts'
+import { meetingNames } from '../../document/picture/pictureDates.ts'
+import { stillSoft } from '../../document/judging/stateReached.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { dateText, dayText, upperFirst } from '../../ui/format.ts'
 
 export interface OnDayProps {

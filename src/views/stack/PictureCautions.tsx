@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
 import { hazardsOf, neverSanded } from '../../core/materials/hazards.ts'
 import { groundOf } from '../../core/stack/support.ts'
-import { materialsUsed } from '../../document/picture.ts'
-import type { Picture } from '../../document/picture.ts'
+import { materialsUsed } from '../../document/picture/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
 import { useRested } from './useRested.ts'
 

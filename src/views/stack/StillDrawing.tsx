@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react'
 import { restId } from '../../core/stack/area.ts'
-import type { Assessment } from '../../document/assess.ts'
-import type { LivingPicture } from '../../document/living.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import type { LivingPicture } from '../../document/dates/living.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { Drawing } from './Drawing.tsx'
 import { Legend } from './Legend.tsx'
 

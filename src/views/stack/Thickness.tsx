@@ -1,7 +1,7 @@
 import { thicknessPresets, wetUmFromUse } from '../../core/film/thickness.ts'
 import { parseNumber } from '../../core/measure/parse.ts'
 import { parseQuantity } from '../../core/measure/quantity.ts'
-import type { AssessedSpot } from '../../document/assess.ts'
+import type { AssessedSpot } from '../../document/judging/assess.ts'
 import type { Brush } from '../../document/brush.ts'
 import { ChoiceRow, Labelled, TypedField, TypedRow } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'

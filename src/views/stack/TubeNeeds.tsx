@@ -1,6 +1,6 @@
 import type { MixShares } from '../../core/film/film.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import { needsOf } from '../../document/summary.ts'
+import { needsOf } from '../../document/judging/summary.ts'
 import type { LoadedPicture } from '../../studio/pictures.ts'
 import { about } from '../../ui/format.ts'
 

@@ -1,5 +1,5 @@
 import type { Correction, LayerDocument } from '../../document/layer.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 
 /** A correction being tried: judged at once, and stored only when it is saved. */
 export interface Correcting {

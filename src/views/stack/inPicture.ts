@@ -2,10 +2,10 @@ import { dayOf } from '../../core/plan/calendar.ts'
 import { verdicts } from '../../core/severity.ts'
 import { restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'
-import type { AssessedSpot, Assessment } from '../../document/assess.ts'
+import type { AssessedSpot, Assessment } from '../../document/judging/assess.ts'
 import { paintedAtOf } from '../../document/brush.ts'
 import type { LayerDocument } from '../../document/layer.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 
 /** What a picture's page looks up in the picture and in what was found of it. */
 

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { ComponentType, ReactNode } from 'react'
-import type { Assessment } from '../../document/assess.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { Ending } from './useSolve.ts'
 

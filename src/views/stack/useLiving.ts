@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
-import type { LivingPicture } from '../../document/living.ts'
-import type { Picture } from '../../document/picture.ts'
-import type { SolvedPicture } from '../../document/solved.ts'
+import type { LivingPicture } from '../../document/dates/living.ts'
+import type { Picture } from '../../document/picture/picture.ts'
+import type { SolvedPicture } from '../../document/picture/solved.ts'
 import type { Solving } from '../../workers/solve.ts'
 
 /** What was seen through the depth of a picture, and of which one. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { namedAreasOf, newArea } from '../../document/areas.ts'
+import { namedAreasOf, newArea } from '../../document/picture/areas.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { settingsId } from '../../document/settingsId.ts'
 import type { PlannedLayer } from '../../document/layer.ts'

@@ -1,8 +1,8 @@
 import { windowDays } from '../../core/cure/workable.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { overlap } from '../../core/stack/area.ts'
-import type { Assessment } from '../../document/assess.ts'
-import type { Picture } from '../../document/picture.ts'
+import type { Assessment } from '../../document/judging/assess.ts'
+import type { Picture } from '../../document/picture/picture.ts'
 import { hourText } from '../../document/dateText.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 

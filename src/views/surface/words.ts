@@ -1,7 +1,7 @@
 import type { Sheen } from '../../core/finish/sheen.ts'
 import { isDull, isTrusted } from '../../core/finish/sheen.ts'
 import { about, listed } from '../../core/words.ts'
-import type { PictureSurface } from '../../document/surface.ts'
+import type { PictureSurface } from '../../document/finish/surface.ts'
 
 /** Each sheen in words, as a painter tells them apart. */
 export const sheenWords: Readonly<Record<Sheen, string>> = {

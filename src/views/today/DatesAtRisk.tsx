@@ -1,5 +1,5 @@
 import { stateNames } from '../../core/cure/states.ts'
-import { needsOf, meetingNames } from '../../document/pictureDates.ts'
+import { needsOf, meetingNames } from '../../document/picture/pictureDates.ts'
 import type { DateAtRisk } from '../../studio/todayList.ts'
 import { dateText, dayText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'

@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { brushOf } from '../../../document/brush.ts'
 import type { LayerDocument } from '../../../document/layer.ts'
 import { mixtureShares } from '../../../document/mixture.ts'
-import type { Picture } from '../../../document/picture.ts'
-import { readyOf } from '../../../document/picture.ts'
+import type { Picture } from '../../../document/picture/picture.ts'
+import { readyOf } from '../../../document/picture/picture.ts'
 import { findInStudio } from '../../../document/studioMaterials.ts'
 import {
   linearOf,

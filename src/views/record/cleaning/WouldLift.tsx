@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
-import type { Assessment } from '../../../document/assess.ts'
-import type { Picture } from '../../../document/picture.ts'
+import type { Assessment } from '../../../document/judging/assess.ts'
+import type { Picture } from '../../../document/picture/picture.ts'
 import { findInStudio } from '../../../document/studioMaterials.ts'
-import { wouldLift } from '../../../document/wouldLift.ts'
+import { wouldLift } from '../../../document/finish/wouldLift.ts'
 
 export interface LiftProps {
   readonly picture: Picture

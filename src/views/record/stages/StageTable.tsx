@@ -1,7 +1,7 @@
 import type { RestMonths } from '../../../core/plan/varnishMonths.ts'
-import type { Assessment } from '../../../document/assess.ts'
-import type { Picture } from '../../../document/picture.ts'
-import { safeForOn } from '../../../document/safeFor.ts'
+import type { Assessment } from '../../../document/judging/assess.ts'
+import type { Picture } from '../../../document/picture/picture.ts'
+import { safeForOn } from '../../../document/finish/safeFor.ts'
 import { dayText, upperFirst } from '../../../ui/format.ts'
 import { VerdictMark } from '../../../ui/Verdict.tsx'
 

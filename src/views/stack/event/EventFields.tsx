@@ -3,7 +3,7 @@ import { eventKinds, isClearKind, isRemoval, kindTable } from '../../../core/sta
 import type { EventKind } from '../../../core/stack/kinds.ts'
 import type { FindMaterial } from '../../../core/materials/find.ts'
 import type { Brush } from '../../../document/brush.ts'
-import { asKind } from '../../../document/eventStart.ts'
+import { asKind } from '../../../document/picture/eventStart.ts'
 import { ChoiceRow, NumberRow } from '../../../ui/fields.tsx'
 import { mlText, upperFirst } from '../../../ui/format.ts'
 import { MaterialRow } from '../../../ui/MaterialField.tsx'

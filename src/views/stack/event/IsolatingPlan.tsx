@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { fatG, isolatingPlan, mostDrierDrops } from '../../../core/finish/isolating.ts'
 import { daysAtChance } from '../../../core/cure/forecast.ts'
 import { findInLibrary } from '../../../core/materials/find.ts'
-import type { AssessedSpot } from '../../../document/assess.ts'
+import type { AssessedSpot } from '../../../document/judging/assess.ts'
 import { NumberField } from '../../../ui/fields.tsx'
 import { about, dayText, mlText, umText } from '../../../ui/format.ts'
 

@@ -1,6 +1,6 @@
 import { ruleTexts } from '../../../core/soundness/ruleTexts.ts'
 import { complaintOf } from '../../../core/rescue/byRule.ts'
-import type { AssessedFinding } from '../../../document/assess.ts'
+import type { AssessedFinding } from '../../../document/judging/assess.ts'
 import type { EventKind } from '../../../core/stack/kinds.ts'
 import type { LayerMend } from '../../../document/mend/mend.ts'
 import type { StillPossible } from '../../../document/mend/stillPossible.ts'
