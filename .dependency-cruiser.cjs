@@ -103,6 +103,13 @@ module.exports = {
     documentStored,
     only('store-on-document', 'store', ['store', 'document', 'core']),
     only('studio-on-store', 'studio', ['studio', 'store', 'document', 'core', 'threads', 'writing']),
+    typesOnly('studio-lists-write-nothing', '^src/studio/lists/', '^src/studio/commit\\.ts$'),
+    {
+      name: 'studio-lists-are-for-pages',
+      severity: 'error',
+      from: { path: '^src/studio/[^/]+\\.ts$' },
+      to: { path: '^src/studio/lists/' },
+    },
     typesOnly('studio-threads-types-only', '^src/studio/', '^src/threads/'),
     only('threads-on-studio', 'threads', ['threads', 'studio', 'store', 'document', 'core']),
     only('command-on-studio', 'command', ['command', 'studio', 'store', 'document', 'core', 'threads']),

@@ -7,7 +7,7 @@ import { lastReadable } from '../store/history.ts'
 import { findRow } from '../store/records.ts'
 import { commit } from './commit.ts'
 import type { Write, Written } from './commit.ts'
-import type { ListPage } from './paintingList.ts'
+import type { ListPage } from './listPage.ts'
 import { gone, refused } from './refused.ts'
 
 /** A thing that cannot be read, with what is stored of it and what can be done. */

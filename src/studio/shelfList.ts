@@ -8,8 +8,8 @@ import type { Revised } from '../document/studio.ts'
 import type { Database } from '../store/database.ts'
 import { find, list, listByIds } from '../store/records.ts'
 import { remembering } from '../store/remembered.ts'
-import { linesAtATime } from './paintingList.ts'
-import type { ListPage } from './paintingList.ts'
+import { linesAtATime } from './listPage.ts'
+import type { ListPage } from './listPage.ts'
 import { gone } from './refused.ts'
 
 /** The painter's own half of the shelf, found by the same words as the book's. */

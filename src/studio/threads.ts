@@ -4,7 +4,7 @@ import type { MessagePort } from 'node:worker_threads'
 import { Tinypool } from 'tinypool'
 import { StudioFailure } from '../store/failure.ts'
 import type * as tasks from '../threads/tasks.ts'
-import { Invalid } from './compute.ts'
+import { Invalid } from './computing/compute.ts'
 import { refused } from './refused.ts'
 
 /** Worker threads for what would hold up the thread that answers. */

@@ -10,7 +10,7 @@ import { mismatchOf, solveToHorizon } from '../../src/core/soundness/mismatch.ts
 import type { Mismatch, MismatchLayer } from '../../src/core/soundness/mismatch.ts'
 import { cureRequest } from '../../src/document/compute.ts'
 import type { CureRequest } from '../../src/document/compute.ts'
-import { computeCure } from '../../src/studio/compute.ts'
+import { computeCure } from '../../src/studio/computing/compute.ts'
 import { vectors } from '../vectors.ts'
 
 type Days = Record<`${(typeof stateIds)[number]}Days`, number | null>

@@ -10,7 +10,7 @@ import { monthRange, monthsAfterDate } from '../../src/core/plan/months.ts'
 import { varnishMonths } from '../../src/core/plan/varnishMonths.ts'
 import { stepsOf, undatedStep } from '../../src/core/plan/step.ts'
 import { planRequest } from '../../src/document/compute.ts'
-import { planAnswer } from '../../src/studio/planAnswer.ts'
+import { planAnswer } from '../../src/studio/computing/planAnswer.ts'
 import { vectors } from '../vectors.ts'
 
 const weekdays = [true, true, true, true, true, false, false]

@@ -17,7 +17,7 @@ import type { MapShape } from '../../src/core/stack/map.ts'
 import { withPaintedInto } from '../../src/core/stack/paintedInto.ts'
 import { referenceClimate } from '../../src/core/cure/climate.ts'
 import { soundnessRequest } from '../../src/document/compute.ts'
-import { computeSoundness } from '../../src/studio/soundness.ts'
+import { computeSoundness } from '../../src/studio/computing/soundness.ts'
 import type { Severity } from '../../src/core/severity.ts'
 
 const tube = (pigment: string, parts = 1, oil = 'linseed_alkali_refined') => ({

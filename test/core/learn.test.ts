@@ -6,7 +6,7 @@ import { intervalChance } from '../../src/core/learn/intervalChance.ts'
 import { factorOf, knownOf, learn, nothingLearnt, powderName } from '../../src/core/learn/learn.ts'
 import type { Interval } from '../../src/core/learn/learn.ts'
 import { learnRequest } from '../../src/document/compute.ts'
-import { learnAnswer } from '../../src/studio/learnAnswer.ts'
+import { learnAnswer } from '../../src/studio/computing/learnAnswer.ts'
 import { expectClose, vectors } from '../vectors.ts'
 
 const linseed = { linseed_alkali_refined: 1 }

@@ -31,7 +31,7 @@ import { noPractice } from '../../src/core/practice/practice.ts'
 import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { referenceClimate } from '../../src/core/cure/climate.ts'
 import { ladderRequest, paletteRequest } from '../../src/document/compute.ts'
-import { ladderAnswer, paletteAnswer } from '../../src/studio/compute.ts'
+import { ladderAnswer, paletteAnswer } from '../../src/studio/computing/compute.ts'
 import { expectClose, vectors } from '../vectors.ts'
 
 const material = (id: string): Material => findInLibrary(id)!

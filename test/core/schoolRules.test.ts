@@ -3,7 +3,7 @@ import { describe, it } from 'mocha'
 import type { SoundnessRequest } from '../../src/document/compute.ts'
 import { shippedPractices } from '../../src/core/practice/shipped.ts'
 import { dewPointC } from '../../src/core/soundness/room.ts'
-import { computeSoundness } from '../../src/studio/soundness.ts'
+import { computeSoundness } from '../../src/studio/computing/soundness.ts'
 import { vectors } from '../vectors.ts'
 
 type Layer = SoundnessRequest['layers'][number]

@@ -9,7 +9,7 @@ import type { StackEvent } from '../../src/core/stack/event.ts'
 import { fold, leftOn, readied } from '../../src/core/stack/fold.ts'
 import type { Stratum } from '../../src/core/stack/fold.ts'
 import type { SoundnessRequest } from '../../src/document/compute.ts'
-import { computeSoundness } from '../../src/studio/soundness.ts'
+import { computeSoundness } from '../../src/studio/computing/soundness.ts'
 
 const paint = (
   name: string,

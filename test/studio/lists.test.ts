@@ -13,16 +13,17 @@ import {
   unpouredCount,
   unpouredOf,
   usesOf,
-} from '../../src/studio/batchList.ts'
+} from '../../src/studio/lists/batchList.ts'
 import { createBatch, createGrid, finishBatch, pour, saveBatch } from '../../src/studio/batches.ts'
 import { doneIn, doneWith } from '../../src/studio/done.ts'
-import { findIn, findQuery } from '../../src/studio/finding.ts'
+import { findIn, findQuery } from '../../src/studio/lists/finding.ts'
 import { judgedWithSolve } from '../../src/studio/judge.ts'
 import { saveLayer } from '../../src/studio/layers.ts'
 import { logPainted } from '../../src/studio/painted.ts'
-import { mediumPage, mediumQuery } from '../../src/studio/mediumList.ts'
+import { mediumPage, mediumQuery } from '../../src/studio/lists/mediumList.ts'
 import { saveMedium } from '../../src/studio/mediums.ts'
-import { linesAtATime, paintingPage } from '../../src/studio/paintingList.ts'
+import { linesAtATime } from '../../src/studio/listPage.ts'
+import { paintingPage } from '../../src/studio/lists/paintingList.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import {
   benchWith,
@@ -34,7 +35,7 @@ import {
 } from '../../src/studio/pictures.ts'
 import { saveShelfItem } from '../../src/studio/shelf.ts'
 import { shelfPage, withOwn, withStandIns } from '../../src/studio/shelfList.ts'
-import { datesOf, todayEntries, morningOf } from '../../src/studio/todayList.ts'
+import { datesOf, todayEntries, morningOf } from '../../src/studio/lists/todayList.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { find } from '../../src/store/records.ts'
 import { layer, lot, medium, painting } from './bodies.ts'

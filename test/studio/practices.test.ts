@@ -10,7 +10,7 @@ import { saveLayer } from '../../src/studio/layers.ts'
 import { savePainting } from '../../src/studio/paintings.ts'
 import { practicesOf, removePractice, savePractice } from '../../src/studio/practices.ts'
 import { find } from '../../src/store/records.ts'
-import { paintingPage } from '../../src/studio/paintingList.ts'
+import { paintingPage } from '../../src/studio/lists/paintingList.ts'
 import { layer, painting } from './bodies.ts'
 import { emptyStudio, judgeAll, now } from './desk.ts'
 

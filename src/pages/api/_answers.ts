@@ -1,5 +1,5 @@
 import { asFigure } from '../../writing/reader.ts'
-import { withDecimalComma } from '../../studio/csv.ts'
+import { withDecimalComma } from '../../studio/csv/csv.ts'
 
 /** The forms every answer of the HTTP interface takes. */
 

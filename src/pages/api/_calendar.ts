@@ -1,4 +1,4 @@
-import { feedText } from '../../studio/feed.ts'
+import { feedText } from '../../studio/lists/feed.ts'
 import { nowMinute, stillToJudge, studio, studioFolder } from '../../studio/studio.ts'
 import { runTask } from '../../studio/threads.ts'
 

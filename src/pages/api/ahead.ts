@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { aheadOf } from '../../studio/ahead.ts'
+import { aheadOf } from '../../studio/lists/ahead.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 

@@ -1,4 +1,4 @@
-import { checksToCsv } from '../../studio/listsCsv.ts'
+import { checksToCsv } from '../../studio/csv/listsCsv.ts'
 import { csvDownload } from './_answers.ts'
 import { reading } from './_route.ts'
 

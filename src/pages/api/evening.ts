@@ -1,5 +1,5 @@
 import { openAnswer } from '../../document/answers.ts'
-import { eveningPage } from '../../studio/eveningPage.ts'
+import { eveningPage } from '../../studio/lists/eveningPage.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 

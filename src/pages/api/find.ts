@@ -1,5 +1,5 @@
 import { pageAnswer } from '../../document/answers.ts'
-import { findIn, findQuery } from '../../studio/finding.ts'
+import { findIn, findQuery } from '../../studio/lists/finding.ts'
 import { reading } from './_route.ts'
 
 export const GET = reading(

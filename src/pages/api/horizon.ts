@@ -1,5 +1,5 @@
 import { openAnswer } from '../../document/answers.ts'
-import { horizonOf } from '../../studio/horizon.ts'
+import { horizonOf } from '../../studio/lists/horizon.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 

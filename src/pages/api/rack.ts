@@ -1,5 +1,5 @@
 import { openAnswer } from '../../document/answers.ts'
-import type { Rack } from '../../studio/rack.ts'
+import type { Rack } from '../../studio/lists/rack.ts'
 import { nowMinute, studioFolder } from '../../studio/studio.ts'
 import { runTask } from '../../studio/threads.ts'
 import { route } from './_route.ts'

@@ -1,7 +1,7 @@
 import { writtenAnswer } from '../../document/answers.ts'
 import { importShelfRequest } from '../../document/requests.ts'
 import { saveMediums } from '../../studio/mediums.ts'
-import { recipeBook, recipesToCsv } from '../../studio/recipesCsv.ts'
+import { recipeBook, recipesToCsv } from '../../studio/csv/recipesCsv.ts'
 import { studioFolder } from '../../studio/studio.ts'
 import { runForRequest, valueOf } from '../../studio/threads.ts'
 import { csvDownload } from './_answers.ts'

@@ -1,6 +1,6 @@
 import { openAnswer } from '../../document/answers.ts'
 import { studioPlaceId } from '../../document/studioPlace.ts'
-import { roomPage } from '../../studio/roomPage.ts'
+import { roomPage } from '../../studio/lists/roomPage.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 

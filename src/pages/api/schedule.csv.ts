@@ -1,4 +1,4 @@
-import { scheduleToCsv } from '../../studio/listsCsv.ts'
+import { scheduleToCsv } from '../../studio/csv/listsCsv.ts'
 import { nowMinute, studioFolder } from '../../studio/studio.ts'
 import { runTask } from '../../studio/threads.ts'
 import { csvDownload } from './_answers.ts'

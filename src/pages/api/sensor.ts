@@ -2,7 +2,7 @@ import { openAnswer, writtenAnswer } from '../../document/answers.ts'
 import { takeSensorRequest } from '../../document/requests.ts'
 import { studioPlaceId } from '../../document/studioPlace.ts'
 import { nowMinute } from '../../studio/studio.ts'
-import { sensorTold, takeSensor } from '../../studio/roomLog.ts'
+import { sensorTold, takeSensor } from '../../studio/devices/roomLog.ts'
 import { reading, writing } from './_route.ts'
 
 export const GET = reading(

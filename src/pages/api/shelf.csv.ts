@@ -1,7 +1,7 @@
 import { writtenAnswer } from '../../document/answers.ts'
 import { importShelfRequest } from '../../document/requests.ts'
 import { saveShelf } from '../../studio/shelf.ts'
-import { shelfToCsv } from '../../studio/shelfCsv.ts'
+import { shelfToCsv } from '../../studio/csv/shelfCsv.ts'
 import { wholeShelf } from '../../studio/shelfList.ts'
 import { runForRequest, valueOf } from '../../studio/threads.ts'
 import { csvDownload } from './_answers.ts'

@@ -1,5 +1,5 @@
 import { pageAnswer } from '../../document/answers.ts'
-import { shoppingList } from '../../studio/shopping.ts'
+import { shoppingList } from '../../studio/lists/shopping.ts'
 import { nowMinute } from '../../studio/studio.ts'
 import { reading } from './_route.ts'
 

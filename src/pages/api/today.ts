@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { openAnswer } from '../../document/answers.ts'
 import { nowMinute } from '../../studio/studio.ts'
-import { morningOf, todayAtFirst } from '../../studio/todayList.ts'
+import { morningOf, todayAtFirst } from '../../studio/lists/todayList.ts'
 import { reading } from './_route.ts'
 
 const most = z.coerce.number().int().min(1).max(100).catch(todayAtFirst)

@@ -1,5 +1,5 @@
 import { openAnswer } from '../../document/answers.ts'
-import { usedPage } from '../../studio/used.ts'
+import { usedPage } from '../../studio/lists/used.ts'
 import { reading } from './_route.ts'
 
 export const GET = reading(

@@ -9,8 +9,8 @@ import {
   readDocumentBody,
 } from '../../document/studioDocument.ts'
 import type { DocumentThing, ListName } from '../../document/studioDocument.ts'
-import { Invalid } from '../compute.ts'
-import type { Issue } from '../compute.ts'
+import { Invalid } from '../computing/compute.ts'
+import type { Issue } from '../computing/compute.ts'
 import { refused } from '../refused.ts'
 
 const mostFaults = 50

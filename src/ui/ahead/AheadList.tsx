@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react'
 import { useState } from 'react'
-import type { AheadItem } from '../../studio/ahead.ts'
+import type { AheadItem } from '../../studio/lists/ahead.ts'
 import { send } from '../client.ts'
 import { dateText } from '../format.ts'
 import { say } from '../messages.ts'

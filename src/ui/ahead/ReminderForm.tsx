@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Reminder } from '../../document/reminder.ts'
-import type { AheadReminder } from '../../studio/ahead.ts'
+import type { AheadReminder } from '../../studio/lists/ahead.ts'
 import { send } from '../client.ts'
 import { ChoiceRow, DateRow, TypedRow } from '../fields.tsx'
 import type { Reading } from '../fields.tsx'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { ShoppingList } from '../../studio/shopping.ts'
+import type { ShoppingList } from '../../studio/lists/shopping.ts'
 import { read } from '../../ui/client.ts'
 import { about, mlText } from '../../ui/format.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'

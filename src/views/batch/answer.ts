@@ -1,6 +1,6 @@
 import { upperFirst } from '../../core/words.ts'
-import type { BatchEntry } from '../../studio/batchList.ts'
-import type { ListPage } from '../../studio/paintingList.ts'
+import type { BatchEntry } from '../../studio/lists/batchList.ts'
+import type { ListPage } from '../../studio/listPage.ts'
 
 type Told = Pick<BatchEntry, 'title' | 'state'>
 

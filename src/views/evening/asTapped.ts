@@ -1,6 +1,6 @@
 import type { TickRequest } from '../../document/requests.ts'
 import type { Evening } from '../../studio/evening.ts'
-import type { EveningPage } from '../../studio/eveningPage.ts'
+import type { EveningPage } from '../../studio/lists/eveningPage.ts'
 
 /** A tick on something a day asks for, or on a check of the studio's own. */
 export type Tick = Omit<TickRequest, 'tapped'>

@@ -1,5 +1,5 @@
 import { dayOf } from '../../core/plan/calendar.ts'
-import type { AheadItem } from '../../studio/ahead.ts'
+import type { AheadItem } from '../../studio/lists/ahead.ts'
 import { AheadList } from '../../ui/ahead/AheadList.tsx'
 import { dateText } from '../../ui/format.ts'
 import type { Axis } from './axis.ts'

@@ -1,5 +1,5 @@
 import type { MediumDocument } from '../../document/recipe.ts'
-import type { MediumVersion } from '../../studio/mediumHistory.ts'
+import type { MediumVersion } from '../../studio/lists/mediumHistory.ts'
 import { minuteText } from '../../ui/format.ts'
 import { amountText } from './RecipeLines.tsx'
 

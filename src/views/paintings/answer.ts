@@ -1,4 +1,4 @@
-import type { PaintingPage } from '../../studio/paintingList.ts'
+import type { PaintingPage } from '../../studio/lists/paintingList.ts'
 
 /** The first thing said of a list of paintings: how many of them are not sound. */
 export function answerOf({ count, verdicts }: Pick<PaintingPage, 'count' | 'verdicts'>): string {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { dateOf } from '../../core/plan/calendar.ts'
-import type { SensorTold } from '../../studio/roomLog.ts'
+import type { SensorTold } from '../../studio/devices/roomLog.ts'
 import { read, send } from '../../ui/client.ts'
 import { DateRow, NumberRow } from '../../ui/fields.tsx'
 import { about, dateText } from '../../ui/format.ts'

@@ -3,7 +3,7 @@ import type { ChartDataset, Point } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { monthName } from '../../document/dateText.ts'
-import type { RoomPage } from '../../studio/roomPage.ts'
+import type { RoomPage } from '../../studio/lists/roomPage.ts'
 import { chartLook, tickOf } from '../../ui/chart/chartLook.ts'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)

@@ -1,6 +1,6 @@
 import { defaultLimits } from '../../core/practice/limits.ts'
 import { dewPointC } from '../../core/soundness/room.ts'
-import type { RoomPage } from '../../studio/roomPage.ts'
+import type { RoomPage } from '../../studio/lists/roomPage.ts'
 import { dayText } from '../../ui/format.ts'
 
 /** What a place may do to what stands in it. */

@@ -1,6 +1,6 @@
 import { stateOfCheck } from '../../core/cure/checks.ts'
 import type { FingerDocument } from '../../document/finger.ts'
-import type { RackSwatch } from '../../studio/rack.ts'
+import type { RackSwatch } from '../../studio/lists/rack.ts'
 import { mixedColour } from '../../core/values/pigmentColours.ts'
 
 const [width, height] = [132, 46]

@@ -1,7 +1,7 @@
 import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import { scienceSections } from '../../core/science.ts'
 import { differenceWords } from '../../core/learn/tells.ts'
-import type { MovingCheck, Rack } from '../../studio/rack.ts'
+import type { MovingCheck, Rack } from '../../studio/lists/rack.ts'
 import { minuteText } from '../../ui/format.ts'
 import { Term } from '../../ui/help/Term.tsx'
 

@@ -1,6 +1,6 @@
 import { ChevronDown, ChevronRight } from 'lucide-react'
 import type { Revised, Settings } from '../../document/studio.ts'
-import type { RackSwatch } from '../../studio/rack.ts'
+import type { RackSwatch } from '../../studio/lists/rack.ts'
 import { dateText, umText } from '../../ui/format.ts'
 import { later, useLater } from '../../ui/useLater.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'

@@ -3,7 +3,7 @@ import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import type { FingerDocument } from '../../document/finger.ts'
-import type { RackBand, RackSwatch } from '../../studio/rack.ts'
+import type { RackBand, RackSwatch } from '../../studio/lists/rack.ts'
 import { dayScale } from './scale.ts'
 import { foundWords } from './words.ts'
 

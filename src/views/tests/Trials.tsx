@@ -1,6 +1,6 @@
 import { checks } from '../../core/cure/checkWords.ts'
 import type { Trial } from '../../document/trial.ts'
-import type { Rack, RackSwatch, RackTrial } from '../../studio/rack.ts'
+import type { Rack, RackSwatch, RackTrial } from '../../studio/lists/rack.ts'
 import { send } from '../../ui/client.ts'
 import { dateText, mlText, umText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'

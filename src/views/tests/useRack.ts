@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { DeskState } from '../../saving/desk.ts'
 import type { Request } from '../../saving/server.ts'
-import type { Rack } from '../../studio/rack.ts'
+import type { Rack } from '../../studio/lists/rack.ts'
 import type { Reply } from '../../ui/client.ts'
 import { read } from '../../ui/client.ts'
 import { say } from '../../ui/messages.ts'

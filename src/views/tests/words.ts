@@ -2,7 +2,7 @@ import { stateOfCheck } from '../../core/cure/checks.ts'
 import { stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
-import type { RackSwatch } from '../../studio/rack.ts'
+import type { RackSwatch } from '../../studio/lists/rack.ts'
 import { spanText } from '../../ui/format.ts'
 
 /** Days as a painter says them: half days below four. */

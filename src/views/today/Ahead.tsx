@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import type { AheadItem } from '../../studio/ahead.ts'
+import type { AheadItem } from '../../studio/lists/ahead.ts'
 import type { TellingCheck } from '../../studio/telling.ts'
 import { checks } from '../../core/cure/checkWords.ts'
 import { AheadList } from '../../ui/ahead/AheadList.tsx'

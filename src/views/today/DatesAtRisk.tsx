@@ -1,6 +1,6 @@
 import { stateNames } from '../../core/cure/states.ts'
 import { needsOf, meetingNames } from '../../document/picture/pictureDates.ts'
-import type { DateAtRisk } from '../../studio/todayList.ts'
+import type { DateAtRisk } from '../../studio/lists/todayList.ts'
 import { dateText, dayText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Term } from '../../ui/help/Term.tsx'

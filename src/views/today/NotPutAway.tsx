@@ -1,6 +1,6 @@
 import { putAways, putAwayTexts } from '../../core/evening/putAway.ts'
 import { listed } from '../../core/words.ts'
-import type { Morning } from '../../studio/todayList.ts'
+import type { Morning } from '../../studio/lists/todayList.ts'
 import { dateText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 

@@ -1,5 +1,5 @@
 import { listed, upperFirst } from '../../core/words.ts'
-import type { Readiness, TodayGroup } from '../../studio/todayList.ts'
+import type { Readiness, TodayGroup } from '../../studio/lists/todayList.ts'
 
 type Group = Pick<TodayGroup, 'readiness' | 'count'> & {
   readonly entries: readonly { readonly title: string }[]

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { listed } from '../../core/words.ts'
-import type { UsedPage } from '../../studio/used.ts'
+import type { UsedPage } from '../../studio/lists/used.ts'
 import { read } from '../../ui/client.ts'
 import { useEarly } from '../../ui/early.ts'
 import { dateText } from '../../ui/format.ts'

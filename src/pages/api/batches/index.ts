@@ -1,7 +1,7 @@
 import { createBatchRequest } from '../../../document/batch.ts'
 import { madeAnswer, pageAnswer } from '../../../document/answers.ts'
 import { createBatch } from '../../../studio/batches.ts'
-import { batchPage, batchQuery } from '../../../studio/batchList.ts'
+import { batchPage, batchQuery } from '../../../studio/lists/batchList.ts'
 import { withId } from '../../../studio/commit.ts'
 import { nowMinute } from '../../../studio/studio.ts'
 import { reading, writing } from '../_route.ts'

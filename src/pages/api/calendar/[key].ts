@@ -1,4 +1,4 @@
-import { isCalendarKey } from '../../../studio/feed.ts'
+import { isCalendarKey } from '../../../studio/lists/feed.ts'
 import { studio } from '../../../studio/studio.ts'
 import { problem } from '../_answers.ts'
 import { calendarNow } from '../_calendar.ts'

@@ -1,6 +1,6 @@
 import { openAnswer } from '../../../document/answers.ts'
 import { filmRequest } from '../../../document/compute.ts'
-import { computeFilm } from '../../../studio/compute.ts'
+import { computeFilm } from '../../../studio/computing/compute.ts'
 import { route } from '../_route.ts'
 
 export const POST = route(

@@ -1,6 +1,6 @@
 import { openAnswer } from '../../../document/answers.ts'
 import { ladderRequest } from '../../../document/compute.ts'
-import { ladderAnswer } from '../../../studio/compute.ts'
+import { ladderAnswer } from '../../../studio/computing/compute.ts'
 import { route } from '../_route.ts'
 
 export const POST = route(

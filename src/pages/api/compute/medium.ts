@@ -1,6 +1,6 @@
 import { openAnswer } from '../../../document/answers.ts'
 import { mediumRequest } from '../../../document/compute.ts'
-import { mediumAnswer } from '../../../studio/compute.ts'
+import { mediumAnswer } from '../../../studio/computing/compute.ts'
 import { route } from '../_route.ts'
 
 export const POST = route(

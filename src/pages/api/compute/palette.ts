@@ -1,6 +1,6 @@
 import { openAnswer } from '../../../document/answers.ts'
 import { paletteRequest } from '../../../document/compute.ts'
-import { paletteAnswer } from '../../../studio/compute.ts'
+import { paletteAnswer } from '../../../studio/computing/compute.ts'
 import { route } from '../_route.ts'
 
 export const POST = route(

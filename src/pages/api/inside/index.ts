@@ -1,6 +1,6 @@
 import { openAnswer } from '../../../document/answers.ts'
-import { lookedForIn } from '../../../studio/inside.ts'
-import type { InsidePage } from '../../../studio/inside.ts'
+import { lookedForIn } from '../../../studio/lists/inside.ts'
+import type { InsidePage } from '../../../studio/lists/inside.ts'
 import { nowMinute, studioFolder } from '../../../studio/studio.ts'
 import { runTask } from '../../../studio/threads.ts'
 import { route } from '../_route.ts'

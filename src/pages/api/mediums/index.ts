@@ -1,6 +1,6 @@
 import { pageAnswer, writtenAnswer } from '../../../document/answers.ts'
 import { saveMediumRequest } from '../../../document/requests.ts'
-import { mediumPage, mediumQuery } from '../../../studio/mediumList.ts'
+import { mediumPage, mediumQuery } from '../../../studio/lists/mediumList.ts'
 import { saveMedium } from '../../../studio/mediums.ts'
 import { reading, writing } from '../_route.ts'
 

@@ -1,6 +1,6 @@
 import { pageAnswer, writtenAnswer } from '../../../document/answers.ts'
 import { savePaintingRequest } from '../../../document/requests.ts'
-import { paintingPage, paintingsQuery } from '../../../studio/paintingList.ts'
+import { paintingPage, paintingsQuery } from '../../../studio/lists/paintingList.ts'
 import { savePainting } from '../../../studio/paintings.ts'
 import { nowMinute } from '../../../studio/studio.ts'
 import { reading, writing } from '../_route.ts'

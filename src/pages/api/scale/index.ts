@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { scaleRequest } from '../../../document/requests.ts'
-import { followScale, tellScale } from '../../../studio/scale.ts'
+import { followScale, tellScale } from '../../../studio/devices/scale.ts'
 import { route } from '../_route.ts'
 
 export const GET = route(

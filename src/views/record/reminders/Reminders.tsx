@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { AheadItem } from '../../../studio/ahead.ts'
+import type { AheadItem } from '../../../studio/lists/ahead.ts'
 import { AheadList } from '../../../ui/ahead/AheadList.tsx'
 import { ReminderForm } from '../../../ui/ahead/ReminderForm.tsx'
 import { read } from '../../../ui/client.ts'

@@ -1,7 +1,7 @@
 import { openAnswer, writtenAnswer } from '../../../../document/answers.ts'
 import { saveBatchRequest } from '../../../../document/batch.ts'
 import { removeRequest } from '../../../../document/requests.ts'
-import { batchOrRefuse } from '../../../../studio/batchList.ts'
+import { batchOrRefuse } from '../../../../studio/lists/batchList.ts'
 import { removeBatch, saveBatch } from '../../../../studio/batches.ts'
 import { reading, writing } from '../../_route.ts'
 

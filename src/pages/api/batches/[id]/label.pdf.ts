@@ -1,4 +1,4 @@
-import { batchOrRefuse } from '../../../../studio/batchList.ts'
+import { batchOrRefuse } from '../../../../studio/lists/batchList.ts'
 import { labelPdf, labelSizes } from '../../../../studio/label.ts'
 import type { LabelSize } from '../../../../studio/label.ts'
 import { refused } from '../../../../studio/refused.ts'

@@ -1,4 +1,4 @@
-import { batchOrRefuse } from '../../../../studio/batchList.ts'
+import { batchOrRefuse } from '../../../../studio/lists/batchList.ts'
 import { photographOf } from '../../_photo.ts'
 
 export const PUT = photographOf('a batch', batchOrRefuse)

@@ -1,5 +1,5 @@
 import { sheetPdf } from '../../../../studio/label.ts'
-import { unpouredOf } from '../../../../studio/batchList.ts'
+import { unpouredOf } from '../../../../studio/lists/batchList.ts'
 import { pdf } from '../../_answers.ts'
 import { reading } from '../../_route.ts'
 
