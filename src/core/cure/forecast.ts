@@ -159,6 +159,10 @@ export function windowOf(
   return { after, by }
 }
 
+/** So many spreads of ln time after the likely one a state is reached with this chance. */
+const spreadsAt = ({ linked }: Pick<Forecast, 'linked'>, state: StateId, chance: number): number =>
+  linked ? linked.quantile(state, chance) : normalQuantile(chance)
+
 /** Days by which the state is reached with this chance (0..1); null: it never is. */
 export const daysAtChance = (forecast: Forecast, state: StateId, chance: number): number | null =>
   daysIfLaid(forecast, state, chance, forecast.laidDay)
@@ -173,8 +177,7 @@ export function daysIfLaid(
   const passed = evidence.length > 0 ? windowOf(state, evidence).by : null
   const model = days[state]
   if (passed === null && model === null) return null
-  const z = (): number => (linked ? linked.quantile(state, chance) : normalQuantile(chance))
-  const steady = passed ?? model! * Math.exp(sigma * z())
+  const steady = passed ?? model! * Math.exp(sigma * spreadsAt({ linked }, state, chance))
   return room ? room.calendarDays(laidDay, steady) : steady
 }
 

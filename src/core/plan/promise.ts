@@ -1,3 +1,4 @@
+import { clamp } from '../clamp.ts'
 import { forecastOf } from '../cure/forecast.ts'
 import type { Climate } from '../cure/climate.ts'
 import type { RoomClock } from '../cure/roomClock.ts'
@@ -38,11 +39,19 @@ export interface Promised {
   readonly latest: number | null
 }
 
-const draws = 1500
+const mostDraws = 1500
+const fewestDraws = 200
+/** So many films are waited for in all draws together, about; a picture of many layers is drawn less often. */
+const drawnTogether = 200_000
+
+function drawsFor(steps: readonly Step[]): number {
+  const waitedFor = steps.reduce((sum, { over, spots }) => sum + over.length + spots.length, 0)
+  return clamp(Math.round(drawnTogether / Math.max(1, waitedFor)), fewestDraws, mostDraws)
+}
 
 export function promisedOf(steps: readonly Step[], time: WorkingTime, wanted: Wanted | null): Promised {
   const asked = wanted ? [...Object.values(promises), wanted.needs] : Object.values(promises)
-  const reached = simulateReaching<StateId>(steps, asked, time, draws)
+  const reached = simulateReaching<StateId>(steps, asked, time, drawsFor(steps))
   const daysOf = (state: StateId): PromisedDays | null => {
     const days = reached[state]
     return days && { earliest: dayAt(days, 0.1), likely: dayAt(days, 0.5), safe: dayAt(days, 0.9) }

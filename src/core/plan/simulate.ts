@@ -1,4 +1,4 @@
-import { daysAtChance, laidOn } from '../cure/forecast.ts'
+import { daysIfLaid } from '../cure/forecast.ts'
 import type { StateId } from '../cure/states.ts'
 import { seeded } from '../seeded.ts'
 import { nextWorkingMorning } from './calendar.ts'
@@ -48,15 +48,12 @@ function playedThrough(
     const chance = 0.001 + 0.998 * random()
     let [before, ready] = [-Infinity, step.groundReady ?? -Infinity]
     for (const spot of step.over) {
-      const { step: at } = spot
-      const laid = { ...spot, forecast: laidOn(spot.forecast, applied[at]!) }
-      const reached = waitDays(step.asks, laid, chances[at]!) ?? Infinity
-      before = Math.max(before, applied[at]!)
-      ready = Math.max(ready, applied[at]! + reached)
-      if (typeof step.until !== 'string') {
-        const more = daysAtChance(laid.forecast, step.until.state, chances[at]!) ?? Infinity
-        ready = Math.max(ready, applied[at]! + more)
-      }
+      const on = applied[spot.step]!
+      const drawn = chances[spot.step]!
+      before = Math.max(before, on)
+      ready = Math.max(ready, on + (waitDays(step.asks, spot, drawn, on) ?? Infinity))
+      if (typeof step.until !== 'string')
+        ready = Math.max(ready, on + (daysIfLaid(spot.forecast, step.until.state, drawn, on) ?? Infinity))
     }
     if (ready === Infinity) return states.map(() => Infinity)
     const day =
@@ -68,10 +65,10 @@ function playedThrough(
     const on = Math.max(day, before)
     applied.push(on)
     chances.push(chance)
-    for (const { forecast } of step.spots.filter(isFilm)) {
-      const film = laidOn(forecast, on)
+    for (const spot of step.spots) {
+      if (!isFilm(spot)) continue
       states.forEach((state, at) => {
-        done[at] = Math.max(done[at]!, on + (daysAtChance(film, state, chance) ?? Infinity))
+        done[at] = Math.max(done[at]!, on + (daysIfLaid(spot.forecast, state, chance, on) ?? Infinity))
       })
     }
   }

@@ -1,4 +1,4 @@
-import { daysAtChance } from '../cure/forecast.ts'
+import { daysIfLaid } from '../cure/forecast.ts'
 import type { Forecast } from '../cure/forecast.ts'
 import type { StateId } from '../cure/states.ts'
 import type { Gate } from '../practice/practice.ts'
@@ -46,11 +46,19 @@ export const isFilm = ({ goneBy, restDays }: Spot): boolean => goneBy === null &
  */
 export type Asks = 'gate' | 'nothing' | { readonly state: StateId; readonly restDays: number }
 
-/** Days from the day a spot was laid until a step that asks this may go on over it, at this chance; null: never. */
-export function waitDays(asks: Asks, { forecast, gate, restDays = 0 }: Spot, chance: number): number | null {
+/**
+ * Days from the day a spot was laid until a step that asks this may go on over it, at this chance; null: never.
+ * @param laidDay the day it goes on, where that is not the one it was forecast for
+ */
+export function waitDays(
+  asks: Asks,
+  { forecast, gate, restDays = 0 }: Spot,
+  chance: number,
+  laidDay: number = forecast.laidDay,
+): number | null {
   if (asks === 'nothing') return 0
   const state = asks === 'gate' ? gate : asks.state
-  const days = daysAtChance(forecast, state, chance)
+  const days = daysIfLaid(forecast, state, chance, laidDay)
   return days === null ? null : Math.max(days, restDays, asks === 'gate' ? 0 : asks.restDays)
 }
 
