@@ -6,7 +6,7 @@ import { stateDaysFromTable } from '../../src/core/cure/table.ts'
 import { dayOf } from '../../src/core/plan/calendar.ts'
 import { earliestOf } from '../../src/core/plan/earliest.ts'
 import { promisedOf, stepsTalkedOf } from '../../src/core/plan/promise.ts'
-import { shareBy, simulateReaching } from '../../src/core/plan/simulate.ts'
+import { dayAt, shareBy, simulateReaching } from '../../src/core/plan/simulate.ts'
 import { stepsOf } from '../../src/core/plan/step.ts'
 import type { StepIdea } from '../../src/core/plan/step.ts'
 import { simulateTogether } from '../../src/core/plan/together.ts'
@@ -111,5 +111,12 @@ describe('a promise before it is given (C94)', () => {
       expect(days.earliest).to.be.below(days.likely).and.below(days.safe)
     expect(dry!.likely).to.be.below(sent!.likely)
     expect(sent!.likely).to.be.below(varnished!.likely)
+  })
+  it('a picture of forty layers, drawn less often, is promised for about the same days', () => {
+    const steps = stepsOf(Array.from({ length: 40 }, () => layerOf(25, 1)))
+    const { firm } = simulateReaching(steps, ['firm'], time, 1500)
+    const { sent } = promisedOf(steps, time, null).days
+    expect(sent!.likely - today).to.be.closeTo(dayAt(firm!, 0.5) - today, 0.05 * (sent!.likely - today))
+    expect(sent!.safe - today).to.be.closeTo(dayAt(firm!, 0.9) - today, 0.05 * (sent!.safe - today))
   })
 })
