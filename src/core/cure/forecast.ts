@@ -160,7 +160,7 @@ export function windowOf(
 }
 
 /** So many spreads of ln time after the likely one a state is reached with this chance. */
-const spreadsAt = ({ linked }: Pick<Forecast, 'linked'>, state: StateId, chance: number): number =>
+const spreadsAt = (linked: Linked | null, state: StateId, chance: number): number =>
   linked ? linked.quantile(state, chance) : normalQuantile(chance)
 
 /** Days by which the state is reached with this chance (0..1); null: it never is. */
@@ -177,7 +177,7 @@ export function daysIfLaid(
   const passed = evidence.length > 0 ? windowOf(state, evidence).by : null
   const model = days[state]
   if (passed === null && model === null) return null
-  const steady = passed ?? model! * Math.exp(sigma * spreadsAt({ linked }, state, chance))
+  const steady = passed ?? model! * Math.exp(sigma * spreadsAt(linked, state, chance))
   return room ? room.calendarDays(laidDay, steady) : steady
 }
 
