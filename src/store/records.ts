@@ -44,7 +44,8 @@ export function readRow<K extends Kind>(kind: K, row: Row): Revised<Bodies[K]> |
   return Object.assign(found.body, { id: row.id, revision: row.revision })
 }
 
-const readAll = <K extends Kind>(kind: K, rows: readonly Row[]): readonly Revised<Bodies[K]>[] =>
+/** Those of the rows that can be read. */
+export const readAll = <K extends Kind>(kind: K, rows: readonly Row[]): readonly Revised<Bodies[K]>[] =>
   rows.flatMap((row) => readRow(kind, row) ?? [])
 
 export async function find<K extends Kind>(

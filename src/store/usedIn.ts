@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import type { LayerDocument } from '../document/layer.ts'
 import type { Revised } from '../document/studio.ts'
 import type { Database } from './database.ts'
-import { columns, readRow } from './records.ts'
+import { columns, readAll } from './records.ts'
 
 /** Ids of the layers that name any of these materials, mediums, batches or tubes. */
 export async function layersNaming(db: Database, ids: readonly string[]): Promise<readonly string[]> {
@@ -38,5 +38,5 @@ export async function layersToLookThrough(
     .where(isMoreThanPaint)
     .orderBy('id')
     .execute()
-  return rows.flatMap((row) => readRow('layer', row) ?? [])
+  return readAll('layer', rows)
 }
