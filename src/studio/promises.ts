@@ -2,6 +2,7 @@ import type { StateId } from '../core/cure/states.ts'
 import { promisedOf } from '../core/plan/promise.ts'
 import type { Promised, Wanted } from '../core/plan/promise.ts'
 import type { Verdict } from '../core/severity.ts'
+import type { Assessment } from '../document/judging/assess.ts'
 import { leversOn } from '../document/dates/levers.ts'
 import type { Picture } from '../document/picture/picture.ts'
 import { needsOf, nextDate } from '../document/picture/pictureDates.ts'
@@ -44,28 +45,35 @@ export async function paintingPromise(
   const on = asked.on ?? next?.on ?? null
   const needs = asked.needs ?? (next ? needsOf(next) : 'firm')
   const wanted = on === null ? null : { day: dayOf(on)!, needs }
-  const { promised, verdict } = promiseOf(picture, wanted)
+  const { assessment } = judgedWithSolve(picture)
+  const promised = promiseOf(assessment, wanted)
   return {
     ...promised,
     id,
     title: picture.painting.title,
     wanted,
-    verdict,
-    levers: !asked.withLevers ? null : wanted ? pulled(picture, wanted, promised) : [],
+    verdict: assessment.verdict,
+    levers: !asked.withLevers ? null : wanted ? pulled(picture, assessment, wanted, promised) : [],
   }
 }
 
-function promiseOf(picture: Picture, wanted: Wanted | null) {
-  const { assessment } = judgedWithSolve(picture)
-  const steps = assessment.layers.map(({ step }) => step)
-  return { promised: promisedOf(steps, assessment.workingTime, wanted), verdict: assessment.verdict }
+function promiseOf({ layers, workingTime }: Assessment, wanted: Wanted | null): Promised {
+  const steps = layers.map(({ step }) => step)
+  return promisedOf(steps, workingTime, wanted)
 }
 
 /** What each lever would buy, the surest first. */
-function pulled(picture: Picture, wanted: Wanted, before: Promised): readonly PulledLever[] {
+function pulled(
+  picture: Picture,
+  asItIs: Assessment,
+  wanted: Wanted,
+  before: Promised,
+): readonly PulledLever[] {
   return leversOn(picture, wanted.needs)
     .map(({ id, says, costs, picture: changed, needs }) => {
-      const { promised, verdict } = promiseOf(changed, { ...wanted, needs })
+      // A lesser promise leaves the picture as it is.
+      const assessment = changed === picture ? asItIs : judgedWithSolve(changed).assessment
+      const promised = promiseOf(assessment, { ...wanted, needs })
       const [was, is] = [before.days.sent, promised.days.sent]
       return {
         id,
@@ -73,7 +81,7 @@ function pulled(picture: Picture, wanted: Wanted, before: Promised): readonly Pu
         costs,
         chance: promised.chance ?? 0,
         wins: was && is ? was.likely - is.likely : null,
-        verdict,
+        verdict: assessment.verdict,
       }
     })
     .sort((a, b) => b.chance - a.chance)

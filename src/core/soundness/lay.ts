@@ -186,11 +186,14 @@ export const cureLayersOf = (
 ): readonly MismatchLayer[] =>
   strata.map((stratum) => cureLayerOf(stratum, events[stratum.event]!.event, dayOf))
 
-/** What a solution of these films says, small enough to be kept. */
-export function areaSolveOf(layers: readonly MismatchLayer[], solution: CureSolution): AreaSolve {
+/**
+ * What a solution of these films says, small enough to be kept.
+ * @param from the lowest layer whose mismatch is told
+ */
+export function areaSolveOf(layers: readonly MismatchLayer[], solution: CureSolution, from = 1): AreaSolve {
   return {
     states: solution.layers,
-    mismatch: mismatchOf(layers, solution),
+    mismatch: mismatchOf(layers, solution, from),
     oneFilms: layers.flatMap(({ appliedDay }, upper) =>
       layers.slice(0, upper).flatMap((under, lower) => {
         const cured = curedAt(solution, lower, appliedDay)

@@ -51,11 +51,16 @@ export function curedAt({ days, mean }: CureSolution, layer: number, day: number
   return mean[layer]![low]! * (1 - along) + mean[layer]![high]! * along
 }
 
-/** Mismatch of every pair of layers (model; science.md, Mismatch), from a solution that reaches the horizon. */
-export function mismatchOf(layers: readonly MismatchLayer[], solution: CureSolution): Mismatch {
+/**
+ * Mismatch of every pair of layers (model; science.md, Mismatch), from a solution that reaches the horizon.
+ * @param from the lowest layer that is asked how it fits those under it
+ */
+export function mismatchOf(layers: readonly MismatchLayer[], solution: CureSolution, from = 1): Mismatch {
   const pairs: MismatchPair[] = []
-  for (let upper = 1; upper < layers.length; upper++)
-    for (let lower = 0; lower < upper; lower++) pairs.push(pairOf(layers, solution, lower, upper))
+  for (let upper = Math.max(1, from); upper < layers.length; upper++) {
+    const moves = movesOf(layers[upper]!, solution, upper)
+    for (let lower = 0; lower < upper; lower++) pairs.push(pairOf(layers, solution, lower, upper, moves))
+  }
   const all = pairs.flatMap(({ slip, later }) => [slip, later])
   const mismatch = all.includes(null) ? null : Math.max(0, ...(all as number[]))
   return { pairs, mismatch, verdict: mismatchVerdict(mismatch) }
@@ -69,11 +74,34 @@ export const mismatchVerdict = (mismatch: number | null, limit: Limit = defaultL
 export const worstOf = ({ slip, later }: MismatchPair): number | null =>
   later === null ? null : Math.max(slip, later)
 
+/** The steps of a solution in which a film shrinks, and by how much, as a strain. */
+interface Moves {
+  readonly steps: readonly number[]
+  readonly moved: readonly number[]
+}
+
+function movesOf({ q }: MismatchLayer, { days, mean }: CureSolution, layer: number): Moves {
+  const cured = mean[layer]!
+  const steps: number[] = []
+  const moved: number[] = []
+  let was = movement(q, cured[0] ?? 0)
+  for (let step = 1; step < days.length; step++) {
+    const is = movement(q, cured[step]!)
+    if (is > was) {
+      steps.push(step)
+      moved.push(is - was)
+    }
+    was = is
+  }
+  return { steps, moved }
+}
+
 function pairOf(
   layers: readonly MismatchLayer[],
   solution: CureSolution,
   lower: number,
   upper: number,
+  { steps, moved }: Moves,
 ): MismatchPair {
   const under = layers[lower]!
   const over = layers[upper]!
@@ -87,11 +115,10 @@ function pairOf(
   const xOver = solution.mean[upper]!
   const xUnder = solution.mean[lower]!
   let slip = 0
-  for (let step = 1; step < days.length && days[step]! <= end; step++) {
-    const moved = movement(over.q, xOver[step]!) - movement(over.q, xOver[step - 1]!)
-    if (moved <= 0) continue
+  for (let at = 0; at < steps.length && days[steps[at]!]! <= end; at++) {
+    const step = steps[at]!
     const ahead = (xOver[step]! + xOver[step - 1]! - xUnder[step]! - xUnder[step - 1]!) / 2
-    slip += moved * clamp(ahead / 0.25, 0, 1)
+    slip += moved[at]! * clamp(ahead / 0.25, 0, 1)
   }
   const setDays = solution.layers[upper]!.set
   if (setDays === null) return { lower, upper, slip: slip * scale, later: end < Infinity ? 0 : null }

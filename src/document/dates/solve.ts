@@ -102,7 +102,10 @@ function dateWith(
   return dateOf(steps[layer]!, dates, workingTimeOf(picture))
 }
 
-/** Solves every area with all layers up to this one, unless it is solved so; false when stopped. */
+/**
+ * Solves every area with all layers up to this one, unless it is solved so; false when stopped. While more is to come the
+ * mismatch of the topmost alone is told: only what is new is judged.
+ */
 function solveAreas(
   { picture, fold, options }: Plan,
   layer: number,
@@ -117,7 +120,9 @@ function solveAreas(
     const films = cureLayersOf(strata, fold.events, (layer) => steadyDay(clock, laid(layer)))
     const solution = solveToHorizon(films, picture.settings.climate, options)
     if (!solution) return false
-    solves[at] = { strata: strata.length, solve: areaSolveOf(films, solution) }
+    const isWhole = strata.length === area.strata.length
+    const solve = areaSolveOf(films, solution, isWhole ? 1 : films.length - 1)
+    solves[at] = { strata: strata.length, solve }
   }
   return true
 }

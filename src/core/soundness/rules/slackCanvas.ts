@@ -18,15 +18,17 @@ const withGlue: Limit = { watch: 20, unsound: 30 }
 
 /** The widest swing of humidity within a week, points. */
 function widestSwing(readings: readonly RoomReading[]): number {
-  return Math.max(
-    0,
-    ...readings.map(({ day }) => {
-      const week = readings
-        .filter((one) => one.day >= day && one.day <= day + weekDays)
-        .map(({ relativeHumidityPct }) => relativeHumidityPct)
-      return Math.max(...week) - Math.min(...week)
-    }),
-  )
+  const inOrder = [...readings].sort((one, other) => one.day - other.day)
+  let widest = 0
+  inOrder.forEach(({ day, relativeHumidityPct }, first) => {
+    let [least, most] = [relativeHumidityPct, relativeHumidityPct]
+    for (let at = first + 1; at < inOrder.length && inOrder[at]!.day <= day + weekDays; at++) {
+      least = Math.min(least, inOrder[at]!.relativeHumidityPct)
+      most = Math.max(most, inOrder[at]!.relativeHumidityPct)
+    }
+    widest = Math.max(widest, most - least)
+  })
+  return widest
 }
 
 export const slackCanvas = pictureRule({
