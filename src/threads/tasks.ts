@@ -112,15 +112,15 @@ export const promise = ({
   id,
   on,
   needs,
-  withLevers,
+  lever,
 }: {
   folder: string
   now: string
   id: string
   on: string | null
   needs: StateId | null
-  withLevers: boolean
-}): Promise<PaintingPromise> => paintingPromise(opened(folder), id, now, { on, needs, withLevers })
+  lever: string | null
+}): Promise<PaintingPromise> => paintingPromise(opened(folder), id, now, { on, needs, lever })
 
 export const consequences = ({
   folder,

@@ -8,6 +8,7 @@ import { outlooksOf, plannedOf } from '../../src/document/dates/horizon.ts'
 import { leversOn } from '../../src/document/dates/levers.ts'
 import { loadPicture } from '../../src/studio/pictures.ts'
 import { paintingPromise } from '../../src/studio/promises.ts'
+import type { PaintingPromise } from '../../src/studio/promises.ts'
 import { planLayer } from '../../src/studio/layers.ts'
 import { movePainting, savePainting } from '../../src/studio/paintings.ts'
 import { saveReminder, removeReminder } from '../../src/studio/reminders.ts'
@@ -137,15 +138,18 @@ describe('time at Tern Street', () => {
     }
   })
   it('a promise names levers with what each buys; less may be promised than a varnish', async () => {
-    const promise = await paintingPromise(studio.db, 'clock-mender', now, {
-      on: null,
-      needs: null,
-      withLevers: true,
-    })
+    const promiseWith = (lever: string | null): Promise<PaintingPromise> =>
+      paintingPromise(studio.db, 'clock-mender', now, { on: null, needs: null, lever })
+    const promise = await promiseWith(null)
     expect(promise.wanted!.needs).to.equal('varnishSoft')
-    const by = new Map(promise.levers!.map((lever) => [lever.id, lever]))
-    expect(by.get('unvarnished')!.chance).to.be.above(promise.chance!)
-    for (const id of ['warmer', 'thinner', 'fewer']) expect(by.get(id)!.wins, id).to.be.above(0)
+    expect(promise.levers.map(({ id }) => id)).to.include.members(['unvarnished', 'temporary-varnish'])
+    expect((await promiseWith('unvarnished')).chance).to.be.above(promise.chance!)
+    for (const lever of ['warmer', 'thinner', 'fewer']) {
+      const { sent } = (await promiseWith(lever)).days
+      expect(sent!.likely, lever).to.be.below(promise.days.sent!.likely)
+    }
+    const refusal = await promiseWith('thicker').catch((error: Error) => error.message)
+    expect(refusal).to.include('no longer help')
     const picture = (await loadPicture(studio.db, 'clock-mender', now))!
     expect(leversOn(picture, 'firm').some(({ id }) => id === 'unvarnished')).to.equal(false)
   })

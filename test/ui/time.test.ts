@@ -87,8 +87,8 @@ describe('the sentence to send', () => {
     likely: today + from + 5,
     safe: today + from + 20,
   })
-  const promised = (chance: number | null): Promised => ({
-    days: { dry: range(5), sent: range(30), varnished: range(120) },
+  const promised = (chance: number | null, sentIn = 30): Promised => ({
+    days: { dry: range(5), sent: range(sentIn), varnished: range(120) },
     chance,
     latest: null,
   })
@@ -105,9 +105,12 @@ describe('the sentence to send', () => {
     expect(sentenceOf(never, null)).to.include('never be dry enough to travel')
   })
   it('what a lever wins is told in days, either way', () => {
-    expect([12.4, -3, 0.5, null].map(gainWords)).to.deep.equal([
-      ...['firm 12 days sooner', 'firm 3 days later', 'no sooner firm', 'never firm'],
+    const won = (days: number): string => gainWords(promised(null), promised(null, 30 - days))
+    expect([12.4, -3, 0.4].map(won)).to.deep.equal([
+      ...['firm 12 days sooner', 'firm 3 days later', 'no sooner firm'],
     ])
+    const never = { ...promised(0), days: { dry: range(5), sent: null, varnished: null } }
+    expect(gainWords(promised(null), never)).to.equal('never firm')
   })
 })
 

@@ -6,7 +6,7 @@ import { untils } from '../../core/plan/step.ts'
 import type { Until } from '../../core/plan/step.ts'
 import { judge, verdictOf } from '../../core/soundness/judge.ts'
 import { areaSolveOf, cureLayersOf } from '../../core/soundness/lay.ts'
-import type { AreaSolve } from '../../core/soundness/lay.ts'
+import type { AreaSolve, LaidArea } from '../../core/soundness/lay.ts'
 import { solveToHorizon } from '../../core/soundness/mismatch.ts'
 import { laidAt, spotsOf, stepsIn, upTo, workingTimeOf } from '../judging/assess.ts'
 import { folded, roomOf } from '../picture/picture.ts'
@@ -127,7 +127,7 @@ function solveAreas(
   return true
 }
 
-/** Whether the judge finds something unsound on this layer, with those under it. */
+/** Whether the judge finds something unsound on this layer, with those under it; how they fit one another is judged. */
 function isUnsound(
   { picture, fold }: Plan,
   layer: number,
@@ -139,9 +139,15 @@ function isUnsound(
   const spots = areas.map((area, at) => spotsOf(picture, fold, area, known[at]!))
   const laid = laidAt(picture, { ...fold, areas }, spots, known, dayIn(dates))
   const takenOn = takenOnIn(picture)
-  const found = judge(laid).findings.filter((one) => one.layer === layer && takenOn(one) === null)
+  const found = judge({ ...laid, areas: laid.areas.map((area) => pairsOf(area, layer)) }).findings.filter((one) => one.layer === layer && takenOn(one) === null)
   return verdictOf(found) === 'unsound'
 }
+
+/** An area with none but the pairs of which this layer is the upper. */
+const pairsOf = (area: LaidArea, layer: number): LaidArea => ({
+  ...area,
+  pairs: area.pairs.map((pairs, index) => (area.layers[index]!.event === layer ? pairs : [])),
+})
 
 /** When a layer goes on; what is not placed yet never happens. */
 const dayIn =

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { stateIds, stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
@@ -15,10 +15,11 @@ import { ChoiceRow, DateRow } from '../../ui/fields.tsx'
 import { dayText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { VerdictMark, VerdictWord } from '../../ui/Verdict.tsx'
+import { VerdictMark } from '../../ui/Verdict.tsx'
 import { chanceInTen, standingOf } from '../horizon/words.ts'
+import { Levers } from './Levers.tsx'
 import { Ranges } from './Ranges.tsx'
-import { gainWords, sentenceOf } from './words.ts'
+import { sentenceOf } from './words.ts'
 
 interface PromiseProps {
   readonly settings: Revised<Settings>
@@ -48,7 +49,7 @@ export function PromiseView(props: PromiseProps) {
 function OfPainting({ initial, today }: PromiseProps & { readonly initial: PaintingPromise }) {
   const [promise, setPromise] = useState(initial)
   const [busy, setBusy] = useState(false)
-  const { wanted, levers, verdict } = promise
+  const { wanted, verdict } = promise
   const ask = (on: string | null, needs: StateId): void => {
     setBusy(true)
     void read('GET /api/paintings/{id}/promise', {
@@ -61,13 +62,6 @@ function OfPainting({ initial, today }: PromiseProps & { readonly initial: Paint
     })
   }
   const needs = wanted?.needs ?? 'firm'
-  // What each lever buys takes a second to reckon; the answer itself is not kept waiting for it.
-  const asked = useRef(false)
-  useEffect(() => {
-    if (asked.current || levers !== null) return
-    asked.current = true
-    ask(initial.wanted ? dateOf(initial.wanted.day) : null, initial.wanted?.needs ?? 'firm')
-  })
   const on = wanted ? dateOf(wanted.day) : null
   return (
     <>
@@ -100,33 +94,7 @@ function OfPainting({ initial, today }: PromiseProps & { readonly initial: Paint
         </p>
       )}
       <Ranges promised={promise} today={today} wantedDay={wanted?.day ?? null} />
-      {wanted && (
-        <section aria-label="What would help" className="mt-8">
-          <h2 className="border-b border-ink pb-1 text-[1.35rem]">What would help</h2>
-          <ul>
-            {levers === null && <li className="py-2 text-soft">Trying what would help …</li>}
-            {(levers ?? []).map((lever) => (
-              <li
-                key={lever.id}
-                className="grid gap-x-8 border-b border-rule py-2.5 sm:grid-cols-[1fr_12rem_9rem]"
-              >
-                <span>
-                  {lever.says}
-                  <span className="block text-[0.85rem] text-soft">It costs: {lever.costs}.</span>
-                </span>
-                <span>
-                  <VerdictMark verdict={standingOf(lever.chance)} size={12} /> {chanceInTen(lever.chance)}
-                  <span className="block text-[0.85rem] text-soft">{gainWords(lever.wins)}</span>
-                </span>
-                <span>
-                  <VerdictWord verdict={lever.verdict} />
-                  <span className="block text-[0.85rem] text-soft">the picture then</span>
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {wanted && <Levers key={`${wanted.day} ${wanted.needs}`} promise={promise} wanted={wanted} />}
     </>
   )
 }

@@ -26,11 +26,11 @@ function theirDay(on: string, chance: number): string {
   return `${day} is unlikely (${chanceInTen(chance)}): oil takes its time to dry, and hurrying it would cost the picture.`
 }
 
-export const gainWords = (wins: number | null): string =>
-  wins === null
-    ? 'never firm'
-    : Math.abs(wins) < 1
-      ? 'no sooner firm'
-      : wins > 0
-        ? `firm ${Math.round(wins)} days sooner`
-        : `firm ${Math.round(-wins)} days later`
+/** What a lever wins of the likely day it may be sent. */
+export function gainWords(before: Promised, pulled: Promised): string {
+  const [was, is] = [before.days.sent, pulled.days.sent]
+  if (!was || !is) return 'never firm'
+  const days = Math.round(was.likely - is.likely)
+  if (days === 0) return 'no sooner firm'
+  return days > 0 ? `firm ${days} days sooner` : `firm ${-days} days later`
+}

@@ -10,7 +10,7 @@ import { route } from '../../_route.ts'
 export const GET = route(
   {
     summary:
-      'What may be promised of a painting by a day (on) in a state (needs), and what each lever would buy',
+      'What may be promised of a painting by a day (on) in a state (needs), as it stands or with one of its levers pulled (lever)',
     answer: openAnswer,
     errors: [404],
   },
@@ -26,7 +26,7 @@ export const GET = route(
       id,
       on: known,
       needs,
-      withLevers: true,
+      lever: url.searchParams.get('lever'),
     })
   },
 )
