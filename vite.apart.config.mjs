@@ -3,7 +3,7 @@ import { defineConfig } from 'vite'
 /** Builds what runs apart from the pages, beside the server: its worker threads, and the filling of a demo studio. */
 export default defineConfig({
   publicDir: false,
-  ssr: { noExternal: true, external: ['better-sqlite3', 'highs', 'sharp'] },
+  ssr: { noExternal: true, external: ['better-sqlite3', 'highs', 'pdfmake', 'sharp'] },
   build: {
     ssr: true,
     outDir: 'dist/server/apart',

@@ -1,5 +1,8 @@
+import { sayingInstead } from '../core/learn/instead.ts'
+import type { Interval } from '../core/learn/interval.ts'
 import { learn, nothingLearnt } from '../core/learn/learn.ts'
 import type { Learnt } from '../core/learn/learn.ts'
+import { grouped } from '../document/grouped.ts'
 import type { PictureLearnt } from '../document/picture/learnt.ts'
 import { swatchFilm, triedSwatch } from '../document/judging/swatchFilm.ts'
 import { intervalsOf } from '../document/judging/tried.ts'
@@ -37,8 +40,16 @@ export async function learnFromAll(db: Database, now: string): Promise<StudioLea
 }
 
 /** What these films teach together. */
-export const learnFrom = (films: readonly TriedFilm[], near?: Learnt): Learnt =>
-  rounded(learn(films.flatMap(intervalsOf), near))
+const learnFrom = (films: readonly TriedFilm[]): Learnt => rounded(learn(films.flatMap(intervalsOf)))
+
+/** What they would teach had some of them, by their place, another thing to tell. */
+export function learntInstead({
+  films,
+  learnt,
+}: StudioLearnt): (instead: ReadonlyMap<number, readonly Interval[]>) => Learnt {
+  const learntWith = sayingInstead(films.map(intervalsOf), learnt)
+  return (instead) => rounded(learntWith(instead))
+}
 
 const rounded = ({ names, ln, covariance }: Learnt): Learnt => ({
   names,
@@ -79,12 +90,14 @@ export async function learntFor(db: Database, testedIds: readonly string[]): Pro
   return learntBeside({ learnt: all, films }, testedIds)
 }
 
-export function learntBeside({ learnt, films }: StudioLearnt, testedIds: readonly string[]): PictureLearnt {
-  const tested =
-    films.length > mostToLeaveOut ? [] : testedIds.filter((id) => films.some(({ of }) => of === id))
+export function learntBeside(known: StudioLearnt, testedIds: readonly string[]): PictureLearnt {
+  const { learnt, films } = known
+  const places = grouped([...films.keys()], (at) => films[at]!.of)
+  const tested = films.length > mostToLeaveOut ? [] : testedIds.filter((id) => places.has(id))
+  const learntWith = learntInstead(known)
   const withoutOwn = tested.map((id) => {
-    const others = films.filter(({ of }) => of !== id)
-    return [id, learnFrom(others, learnt)] as const
+    const left = places.get(id)!.map((at) => [at, []] as const)
+    return [id, learntWith(new Map(left))] as const
   })
   return { all: learnt, withoutOwn: Object.fromEntries(withoutOwn) }
 }

@@ -41,6 +41,7 @@ import type { KnownPiece } from '../document/pieces/score.ts'
 import { piecesJudged } from '../studio/practising.ts'
 import { paintingPromise } from '../studio/promises.ts'
 import type { PaintingPromise } from '../studio/promises.ts'
+import { letterOf, sheetOf } from '../studio/handOver.ts'
 import { insidePage, moreInside } from '../studio/lists/inside.ts'
 import type { InsideGroup, InsidePage, LookedThrough } from '../studio/lists/inside.ts'
 import type { ListPage } from '../studio/listPage.ts'
@@ -51,6 +52,8 @@ import { readingsFromCsv } from '../studio/readings.ts'
 import { tubesFromCsv } from '../studio/csv/tubeCsv.ts'
 import { recipeBook, recipesFromCsv } from '../studio/csv/recipesCsv.ts'
 import { shelfFromCsv } from '../studio/csv/shelfCsv.ts'
+import { readerOf } from '../writing/readerOf.ts'
+import type { Writing } from '../writing/writing.ts'
 
 /** What is too slow for the thread that answers. Each task runs in a worker thread with a connection that only reads. */
 
@@ -141,6 +144,31 @@ export const calendar = ({
   folder: string
   now: string
 }): Promise<readonly CalendarEntry[]> => calendarEntries(opened(folder), now)
+
+/** A paper that goes with a painting; `address` opens its record. */
+interface PaperAsked {
+  readonly folder: string
+  readonly now: string
+  readonly id: string
+  readonly address: string
+  readonly writing: Writing
+}
+
+export const letter = ({ folder, now, id, address, writing }: PaperAsked): Promise<Uint8Array> =>
+  inWritingOf(writing, () => letterOf(opened(folder), id, now, address))
+
+export const conservatorSheet = ({ folder, now, id, address, writing }: PaperAsked): Promise<Uint8Array> =>
+  inWritingOf(writing, () => sheetOf(opened(folder), id, now, address))
+
+/** What is told here is for this reader: a thread has one task at a time. */
+async function inWritingOf<Told>(writing: Writing, tell: () => Promise<Told>): Promise<Told> {
+  globalThis.greltaReader = readerOf(writing)
+  try {
+    return await tell()
+  } finally {
+    globalThis.greltaReader = undefined
+  }
+}
 
 /** Reads everything stored once, a little of it in memory at a time, and tells what cannot be read. */
 export async function check({ folder }: { folder: string }): Promise<readonly Aside[]> {

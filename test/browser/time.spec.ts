@@ -98,6 +98,8 @@ test('a promise: the chance of a day, the sentence to send, and what each lever 
     timeout: 60_000,
   })
   await expect(levers.filter({ hasText: 'Dried 4 °C warmer' })).toContainText('sooner')
+  await expect(levers.last()).toContainText('Unsound')
+  await expect(levers.last()).toContainText('No help')
   await open(page, `${shown.url}/promise`)
   await page.getByLabel('They want it by').fill(inDays(35))
   await page.getByLabel('laid on as').selectOption('glazes')

@@ -3,8 +3,10 @@ import fc from 'fast-check'
 import { describe, it } from 'mocha'
 import { normalBelow } from '../../src/core/cure/normal.ts'
 import { intervalChance } from '../../src/core/learn/intervalChance.ts'
-import { factorOf, knownOf, learn, nothingLearnt, powderName } from '../../src/core/learn/learn.ts'
-import type { Interval } from '../../src/core/learn/learn.ts'
+import { sayingInstead } from '../../src/core/learn/instead.ts'
+import { powderName } from '../../src/core/learn/interval.ts'
+import type { Interval } from '../../src/core/learn/interval.ts'
+import { factorOf, knownOf, learn, nothingLearnt } from '../../src/core/learn/learn.ts'
 import { learnRequest } from '../../src/document/compute.ts'
 import { learnAnswer } from '../../src/studio/computing/learnAnswer.ts'
 import { expectClose, vectors } from '../vectors.ts'
@@ -119,6 +121,22 @@ describe('drying that learns', () => {
       fc.property(fc.array(anyCheck, { minLength: 2, maxLength: 12 }), (checks) => {
         const far = learn([exactly('pbk9', 2, 12)])
         expectClose(factorOf(learn(checks, far), black), factorOf(learn(checks), black), 1e-3)
+      }),
+    )
+  })
+  it('law: a film left out, or with another tale to tell, is as if all the others were learnt from anew', () => {
+    const alike = anyCheck.filter(({ bookDays, failDays }) => {
+      const times = (failDays ?? bookDays) / bookDays
+      return times > 0.8 && times < 1.6
+    })
+    fc.assert(
+      fc.property(fc.array(alike, { minLength: 2, maxLength: 60 }), alike, ([first, ...others], other) => {
+        const films = [first!, ...others].map((one) => [one])
+        const saying = sayingInstead(films, learn(films.flat()))
+        for (const instead of [[], [other]]) {
+          const anew = factorOf(learn([...instead, ...others]), first!)
+          expect(factorOf(saying(new Map([[0, instead]])), first!).ln).to.be.closeTo(anew.ln, 0.03)
+        }
       }),
     )
   })

@@ -1,29 +1,13 @@
-import { clamp } from '../clamp.ts'
-import { spreadOf, thinFilmSpread } from '../cure/forecast.ts'
-import { intervalChance } from './intervalChance.ts'
+import { spreadOf } from '../cure/forecast.ts'
+import { ownSpread, priorOf, sharesOf } from './interval.ts'
+import type { Dries, Interval } from './interval.ts'
 import { inverseOf, solved } from './matrix.ts'
+import { heightAt, observationsIn, slopeAt } from './posterior.ts'
 
 /**
  * Learning from checks (science.md §7; reckonings.md, Learning). How a film's time compares with the book's, as a natural
  * logarithm, is a sum: the studio's, its oils' by their share, its powders' by theirs. Checks bound it from below and above.
  */
-
-/** Shares by volume, of oil and alkyd, and of powder; an umber with its acting share. */
-export interface Dries {
-  readonly oils: Readonly<Record<string, number>>
-  readonly powders: Readonly<Record<string, number>>
-}
-
-/** Between which two days checks found a state of one film reached; null: nothing bounds it there. */
-export interface Interval extends Dries {
-  readonly thicknessUm: number
-  /** What the book says, in the climate that was. */
-  readonly bookDays: number
-  readonly failDays: number | null
-  readonly passDays: number | null
-  /** The first state told of this film; further ones say half as much. */
-  readonly isFirst: boolean
-}
 
 /** What is known, a plain value: names of what was checked, how each differs from the book, and how they hang together. */
 export interface Learnt {
@@ -41,28 +25,9 @@ export interface Factor {
 
 export const nothingLearnt: Learnt = { names: [], ln: [], covariance: [] }
 
-export const studioName = 'studio'
-export const oilName = (id: string): string => `oil ${id}`
-export const powderName = (id: string): string => `powder ${id}`
-
-const prior = { studio: 0.22, part: 0.18 } as const
-export const priorOf = (name: string): number => (name === studioName ? prior.studio : prior.part)
-
-/** Spread of one film about what its parts make of it, and of all that can differ together. */
-const [ownSpread, wholeSpread] = [0.12, 0.36]
-/** A further state of a film tells half as much as the first. */
-const furtherWeight = 0.5
+/** Spread of all that can differ together, sd of ln time. */
+const wholeSpread = 0.36
 const [smallestStep, mostSteps] = [1e-6, 50]
-
-/** An interval as bounds on the sum of some unknowns. */
-interface Observation {
-  readonly places: readonly number[]
-  readonly shares: readonly number[]
-  readonly low: number
-  readonly high: number
-  readonly sigma: number
-  readonly weight: number
-}
 
 /**
  * What these checks say together: the mode of the posterior by Newton, and its covariance by Laplace.
@@ -132,78 +97,6 @@ export function knownOf({ names, ln, covariance }: Learnt, name: string): Factor
 export const learntSpread = (thicknessUm: number, { sd }: Factor): number =>
   (spreadOf(thicknessUm) / wholeSpread) * Math.sqrt(sd * sd + ownSpread * ownSpread)
 
-const sharesOf = ({ oils, powders }: Dries): readonly (readonly [name: string, share: number])[] => [
-  [studioName, 1],
-  ...Object.entries(oils).map(([id, share]) => [oilName(id), share] as const),
-  ...Object.entries(powders).map(([id, share]) => [powderName(id), share] as const),
-]
-
 const namesIn = (intervals: readonly Interval[]): readonly string[] => [
   ...new Set(intervals.flatMap((interval) => sharesOf(interval).map(([name]) => name))),
 ]
-
-function observationsIn(intervals: readonly Interval[], names: readonly string[]): readonly Observation[] {
-  const places = new Map(names.map((name, at) => [name, at]))
-  return intervals.flatMap((interval): readonly Observation[] => {
-    const { bookDays, failDays, passDays, thicknessUm, isFirst } = interval
-    const known = sharesOf(interval).filter(([name]) => places.has(name))
-    const low = failDays === null ? -Infinity : lnOver(failDays, bookDays)
-    const high = passDays === null ? Infinity : lnOver(passDays, bookDays)
-    if (!(low < high) || (low === -Infinity && high === Infinity)) return []
-    return [
-      {
-        places: known.map(([name]) => places.get(name)!),
-        shares: known.map(([, share]) => share),
-        low,
-        high,
-        sigma: (ownSpread * spreadOf(thicknessUm)) / thinFilmSpread,
-        weight: isFirst ? 1 : furtherWeight,
-      },
-    ]
-  })
-}
-
-/** ln of one number of days over another, kept where it can be reckoned with. */
-const lnOver = (days: number, book: number): number => clamp(Math.log(days / book), -12, 12)
-
-const sumAt = (at: readonly number[], { places, shares }: Observation): number =>
-  places.reduce((sum, place, one) => sum + at[place]! * shares[one]!, 0)
-
-/** ln of the posterior, up to a constant. */
-const heightAt = (
-  at: readonly number[],
-  names: readonly string[],
-  observations: readonly Observation[],
-): number =>
-  observations.reduce(
-    (sum, one) => sum + one.weight * chanceAt(at, one).ln,
-    -at.reduce((sum, value, place) => sum + (value / priorOf(names[place]!)) ** 2, 0) / 2,
-  )
-
-function chanceAt(at: readonly number[], observation: Observation) {
-  const { low, high, sigma } = observation
-  const sum = sumAt(at, observation)
-  return intervalChance((low - sum) / sigma, (high - sum) / sigma)
-}
-
-/** The gradient of the posterior and its downward bend (minus the Hessian). */
-function slopeAt(at: readonly number[], names: readonly string[], observations: readonly Observation[]) {
-  const precisions = names.map((name) => 1 / priorOf(name) ** 2)
-  const slope = at.map((value, place) => -precisions[place]! * value)
-  const bend = precisions.map((precision, row) =>
-    precisions.map((_, column) => (row === column ? precision : 0)),
-  )
-  for (const one of observations) {
-    const chance = chanceAt(at, one)
-    const pull = (one.weight * chance.slope) / one.sigma
-    const hold = (-one.weight * chance.curve) / one.sigma ** 2
-    one.places.forEach((place, index) => {
-      const share = one.shares[index]!
-      slope[place]! += pull * share
-      one.places.forEach((beside, other) => {
-        bend[place]![beside]! += hold * share * one.shares[other]!
-      })
-    })
-  }
-  return { slope, bend }
-}

@@ -1,5 +1,7 @@
-import { knownOf, oilName, powderName, studioName } from './learn.ts'
-import type { Factor, Interval, Learnt } from './learn.ts'
+import { oilName, powderName, studioName } from './interval.ts'
+import type { Interval } from './interval.ts'
+import { knownOf } from './learn.ts'
+import type { Factor, Learnt } from './learn.ts'
 
 /** How a studio, one of its oils or one of its powders differs from the book, and by how many checks. */
 export interface Difference {

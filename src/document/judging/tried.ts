@@ -4,7 +4,7 @@ import type { Evidence } from '../../core/cure/forecast.ts'
 import { stateIds } from '../../core/cure/states.ts'
 import type { StateDays } from '../../core/cure/states.ts'
 import type { DryingParts } from '../../core/film/dries.ts'
-import type { Interval } from '../../core/learn/learn.ts'
+import type { Interval } from '../../core/learn/interval.ts'
 
 import type { FingerDocument } from '../finger.ts'
 import { evidenceOf } from './fingers.ts'

@@ -1,12 +1,5 @@
-import {
-  factorOf,
-  knownOf,
-  learn,
-  learntSpread,
-  oilName,
-  powderName,
-  studioName,
-} from '../../core/learn/learn.ts'
+import { oilName, powderName, studioName } from '../../core/learn/interval.ts'
+import { factorOf, knownOf, learn, learntSpread } from '../../core/learn/learn.ts'
 import { normalQuantile } from '../../core/cure/normal.ts'
 import type { LearnRequest } from '../../document/compute.ts'
 

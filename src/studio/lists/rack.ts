@@ -30,7 +30,7 @@ import type { Database } from '../../store/database.ts'
 import { list } from '../../store/records.ts'
 import { layersToTry, mostTelling } from '../telling.ts'
 import type { TellingCheck, ToTry } from '../telling.ts'
-import { learnFrom, learnFromAll, learntBeside } from '../learning.ts'
+import { learnFromAll, learntBeside, learntInstead } from '../learning.ts'
 import type { StudioLearnt } from '../learning.ts'
 import { roomsOf } from '../rooms.ts'
 import { settingsOf } from '../settings.ts'
@@ -241,14 +241,15 @@ const verdictOf = ({ rule }: Trial, tried: Swatch, control: Swatch): TrialVerdic
 /** So many of the latest checks are told with what they moved. */
 const mostChecks = 40
 
-function movingChecks({ films, learnt }: StudioLearnt): readonly MovingCheck[] {
+function movingChecks(known: StudioLearnt): readonly MovingCheck[] {
+  const { films, learnt } = known
+  const learntWith = learntInstead(known)
   const told = films
-    .flatMap((film) => film.evidence.map((one) => ({ film, one })))
+    .flatMap((film, place) => film.evidence.map((one) => ({ film, place, one })))
     .sort((a, b) => b.one.at.localeCompare(a.one.at))
     .slice(0, mostChecks)
-  return told.map(({ film, one: { finger, check, at, reached } }) => {
-    const others = films.map((other) => (other === film ? withoutFinger(film, finger) : other))
-    const without = learnFrom(others, learnt)
+  return told.map(({ film, place, one: { finger, check, at, reached } }) => {
+    const without = learntWith(new Map([[place, intervalsOf(withoutFinger(film, finger))]]))
     const moved = factorOf(learnt, film.parts).ln - factorOf(without, film.parts).ln
     const { of, name, picture } = film
     return { of, name, picture, finger, check, at, reached, moved: Math.exp(moved) }

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { dateOf } from '../../core/plan/calendar.ts'
 import type { Wanted } from '../../core/plan/promise.ts'
-import type { PaintingPromise } from '../../studio/promises.ts'
+import type { OfferedLever, PaintingPromise } from '../../studio/promises.ts'
 import { read } from '../../ui/client.ts'
 import { say } from '../../ui/messages.ts'
 import { VerdictMark, VerdictWord } from '../../ui/Verdict.tsx'
@@ -13,13 +13,15 @@ interface LeversProps {
   readonly wanted: Wanted
 }
 
-/** What would help, with what each would buy and cost; once all have been tried, the surest first. */
+/** What would help, with what each would buy and cost; once all have been tried, the surest first, what would not help last. */
 export function Levers({ promise, wanted }: LeversProps) {
   const tried = useTried(promise, wanted)
   const { levers } = promise
-  const chanceWith = (id: string): number => tried.get(id)?.chance ?? 0
-  const inOrder =
-    tried.size < levers.length ? levers : [...levers].sort((a, b) => chanceWith(b.id) - chanceWith(a.id))
+  const worthOf = ({ id }: OfferedLever): number => {
+    const pulled = tried.get(id)!
+    return isSpoilt(promise, pulled) ? -1 : pulled.chance!
+  }
+  const inOrder = tried.size < levers.length ? levers : [...levers].sort((a, b) => worthOf(b) - worthOf(a))
   return (
     <section aria-label="What would help" aria-busy={tried.size < levers.length} className="mt-8">
       <h2 className="border-b border-ink pb-1 text-[1.35rem]">What would help</h2>
@@ -38,6 +40,10 @@ export function Levers({ promise, wanted }: LeversProps) {
   )
 }
 
+/** A day that is kept with a picture no longer sound is none. */
+const isSpoilt = (promise: PaintingPromise, pulled: PaintingPromise): boolean =>
+  pulled.verdict === 'unsound' && promise.verdict !== 'unsound'
+
 function Gain({
   promise,
   pulled,
@@ -46,13 +52,17 @@ function Gain({
   readonly pulled: PaintingPromise | undefined
 }) {
   if (!pulled) return <span className="text-soft">Trying it …</span>
-  const chance = pulled.chance ?? 0
+  const chance = pulled.chance!
   return (
     <>
-      <span>
-        <VerdictMark verdict={standingOf(chance)} size={12} /> {chanceInTen(chance)}
-        <span className="block text-[0.85rem] text-soft">{gainWords(promise, pulled)}</span>
-      </span>
+      {isSpoilt(promise, pulled) ? (
+        <span className="text-soft">No help: it would not be sound</span>
+      ) : (
+        <span>
+          <VerdictMark verdict={standingOf(chance)} size={12} /> {chanceInTen(chance)}
+          <span className="block text-[0.85rem] text-soft">{gainWords(promise, pulled)}</span>
+        </span>
+      )}
       <span>
         <VerdictWord verdict={pulled.verdict} />
         <span className="block text-[0.85rem] text-soft">the picture then</span>

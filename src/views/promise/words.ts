@@ -21,8 +21,8 @@ export function sentenceOf({ days, chance }: Promised, on: string | null): strin
 function theirDay(on: string, chance: number): string {
   const day = dayText(dayOf(on)!)
   if (chance >= 0.9) return `${day} can be kept.`
-  if (chance >= 0.6) return `${day} is likely, about ${chanceInTen(chance)}, but not sure.`
-  if (chance >= 0.4) return `${day} is about an even chance.`
+  if (chance >= 0.55) return `${day} is likely, about ${chanceInTen(chance)}, but not sure.`
+  if (chance >= 0.45) return `${day} is about an even chance.`
   return `${day} is unlikely (${chanceInTen(chance)}): oil takes its time to dry, and hurrying it would cost the picture.`
 }
 

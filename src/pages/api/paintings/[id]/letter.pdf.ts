@@ -1,8 +1,6 @@
-import { letterOf } from '../../../../studio/handOver.ts'
-import { nowMinute } from '../../../../studio/studio.ts'
 import { pdf } from '../../_answers.ts'
 import { reading } from '../../_route.ts'
-import { recordAddress } from '../_address.ts'
+import { paperOfPainting } from '../_paper.ts'
 
 export const GET = reading(
   {
@@ -10,8 +8,5 @@ export const GET = reading(
     answer: 'application/pdf',
     errors: [404],
   },
-  async (db, asked) => {
-    const id = asked.params['id']!
-    return pdf(await letterOf(db, id, nowMinute(), recordAddress(asked, id)), 'letter.pdf')
-  },
+  async (db, asked) => pdf(await paperOfPainting(db, 'letter', asked), 'letter.pdf'),
 )

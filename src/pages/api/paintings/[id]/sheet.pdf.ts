@@ -1,8 +1,6 @@
-import { sheetOf } from '../../../../studio/handOver.ts'
-import { nowMinute } from '../../../../studio/studio.ts'
 import { pdf } from '../../_answers.ts'
 import { reading } from '../../_route.ts'
-import { recordAddress } from '../_address.ts'
+import { paperOfPainting } from '../_paper.ts'
 
 export const GET = reading(
   {
@@ -10,8 +8,5 @@ export const GET = reading(
     answer: 'application/pdf',
     errors: [404],
   },
-  async (db, asked) => {
-    const id = asked.params['id']!
-    return pdf(await sheetOf(db, id, nowMinute(), recordAddress(asked, id)), 'sheet.pdf')
-  },
+  async (db, asked) => pdf(await paperOfPainting(db, 'conservatorSheet', asked), 'sheet.pdf'),
 )
