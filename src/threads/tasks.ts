@@ -47,7 +47,7 @@ import type { InsideGroup, InsidePage, LookedThrough } from '../studio/lists/ins
 import type { ListPage } from '../studio/listPage.ts'
 import type { PolicyId } from '../core/materials/policy.ts'
 import { rackOf } from '../studio/lists/rack.ts'
-import type { Rack } from '../studio/lists/rack.ts'
+import type { Rack, RackAsked } from '../studio/lists/rack.ts'
 import { readingsFromCsv } from '../studio/readings.ts'
 import { tubesFromCsv } from '../studio/csv/tubeCsv.ts'
 import { recipeBook, recipesFromCsv } from '../studio/csv/recipesCsv.ts'
@@ -82,8 +82,15 @@ export const judge = ({
 export const learn = ({ folder, now }: { folder: string; now: string }): Promise<StudioLearnt> =>
   learnFromAll(opened(folder), now)
 
-export const rack = ({ folder, now }: { folder: string; now: string }): Promise<Rack> =>
-  rackOf(opened(folder), now)
+export const rack = ({
+  folder,
+  now,
+  asked,
+}: {
+  folder: string
+  now: string
+  asked: RackAsked
+}): Promise<Rack> => rackOf(opened(folder), now, asked)
 
 export const inside = ({
   folder,

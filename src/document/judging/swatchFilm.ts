@@ -44,39 +44,48 @@ const whole = ''
 export const layerOfSwatch = ({ id, name, laid }: Pick<Swatch, 'id' | 'name' | 'laid'>): LayerDocument =>
   blankLayer({ ...laid, id, name, paintingId: 'swatches', position: 0, painted: laid })
 
-function stratumOf(swatch: Swatch): Stratum | undefined {
-  const ready = readyOf(layerOfSwatch(swatch), [], findInLibrary)
-  const suctionUm = swatch.ground ? suctionUnder(groundOf(swatch.ground), false) : 0
-  return fold([ready], whole, suctionUm)[0]
+/** A swatch as it was laid, before anything is forecast of it. */
+export interface LaidSwatch {
+  readonly swatch: Swatch
+  readonly stratum: Stratum
+  readonly laidDay: number
+  readonly bookDays: StateDays
+  readonly room: PictureRoom
 }
 
 /** Null where what was laid can no longer be made out. */
-export function swatchFilm(
-  swatch: Swatch,
-  { room, climate, learnt }: { room: PictureRoom; climate: Climate; learnt: PictureLearnt | null },
-): SwatchFilm | null {
-  const stratum = stratumOf(swatch)
-  if (!stratum) return null
-  const laidDay = dayOf(swatch.laid.at)!
+export function laidSwatch(swatch: Swatch, room: PictureRoom, climate: Climate): LaidSwatch | null {
   const ready = readyOf(layerOfSwatch(swatch), [], findInLibrary)
+  const suctionUm = swatch.ground ? suctionUnder(groundOf(swatch.ground), false) : 0
+  const [stratum] = fold([ready], whole, suctionUm)
+  if (!stratum) return null
   const [cured] = cureLayersOf([stratum], [ready], () => 0)
   const bookDays = statesOf(stratum, stateDaysFromTable(cured!, climate), room.climate, noPractice)
+  return { swatch, stratum, laidDay: dayOf(swatch.laid.at)!, bookDays, room }
+}
+
+/** What is forecast of it with what is learnt, and with these of its own checks. */
+export function swatchFilm(
+  { swatch, stratum, laidDay, bookDays, room }: LaidSwatch,
+  learnt: PictureLearnt | null,
+  fingers: Swatch['fingers'] = swatch.fingers,
+): SwatchFilm {
   const isOil = !driesAtOnce({ days: bookDays })
-  const fingers = swatch.fingers.filter(tellsOfFilm)
+  const { passes, thickestUm } = stratum
   return {
     film: stratum.film,
     dryUm: stratum.film.dryThicknessUm,
     laidDay,
-    parts: dryingPartsOf(ingredientsOfPasses(stratum.passes)),
+    parts: dryingPartsOf(ingredientsOfPasses(passes)),
     bookDays,
     forecast: forecastOf(
       bookDays,
-      stratum.thickestUm,
-      fingers.map((finger) => evidenceOf(finger, laidDay)),
+      thickestUm,
+      fingers.filter(tellsOfFilm).map((finger) => evidenceOf(finger, laidDay)),
       {
         laidDay,
         room: isOil ? clockOfRoom(room) : null,
-        learnt: isOil && learnt ? learntPaceOf(learnt, swatch.id, stratum.passes, stratum.thickestUm) : null,
+        learnt: isOil && learnt ? learntPaceOf(learnt, swatch.id, passes, thickestUm) : null,
       },
     ),
   }

@@ -10,7 +10,11 @@ export const GET = route(
     answer: openAnswer,
   },
   async (): Promise<{ readonly telling: TellingCheck | null }> => {
-    const { telling } = await runTask('rack', { folder: await studioFolder(), now: nowMinute() })
+    const { telling } = await runTask('rack', {
+      folder: await studioFolder(),
+      now: nowMinute(),
+      asked: { rows: 0, swatch: null },
+    })
     return { telling }
   },
 )

@@ -1,6 +1,5 @@
 import type { CheckId } from '../../core/cure/checks.ts'
 import { daysAtChance, likelyDays, stateOn } from '../../core/cure/forecast.ts'
-import type { Forecast } from '../../core/cure/forecast.ts'
 import { stateIds } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
 import { findInLibrary, shortNameOf } from '../../core/materials/find.ts'
@@ -21,13 +20,15 @@ import { mixtureShares } from '../../document/mixture.ts'
 import { placeIn } from '../../document/places.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { ColourReading, Swatch } from '../../document/swatch.ts'
-import { layerOfSwatch, swatchFilm } from '../../document/judging/swatchFilm.ts'
-import type { SwatchFilm } from '../../document/judging/swatchFilm.ts'
+import { laidSwatch, layerOfSwatch, swatchFilm } from '../../document/judging/swatchFilm.ts'
+import type { LaidSwatch, SwatchFilm } from '../../document/judging/swatchFilm.ts'
+import type { PictureLearnt } from '../../document/picture/learnt.ts'
 import type { Trial } from '../../document/trial.ts'
 import { intervalsOf, withoutFinger } from '../../document/judging/tried.ts'
 import type { TriedEvidence } from '../../document/judging/tried.ts'
 import type { Database } from '../../store/database.ts'
 import { list } from '../../store/records.ts'
+import { linesAtATime } from '../listPage.ts'
 import { layersToTry, mostTelling } from '../telling.ts'
 import type { TellingCheck, ToTry } from '../telling.ts'
 import { learnFromAll, learntBeside, learntInstead } from '../learning.ts'
@@ -80,7 +81,15 @@ export interface MovingCheck extends Pick<TriedEvidence, 'finger' | 'check' | 'a
   readonly moved: number
 }
 
+/** So many of the swatches, those last laid first; those of trials and this one are always among them. */
+export interface RackAsked {
+  readonly rows: number
+  readonly swatch: string | null
+}
+
 export interface Rack {
+  /** How many hang there in all. */
+  readonly count: number
   readonly swatches: readonly RackSwatch[]
   readonly trials: readonly RackTrial[]
   readonly differences: readonly (Difference & { readonly name: string })[]
@@ -88,7 +97,11 @@ export interface Rack {
   readonly telling: TellingCheck | null
 }
 
-export async function rackOf(db: Database, now: string): Promise<Rack> {
+export async function rackOf(
+  db: Database,
+  now: string,
+  asked: RackAsked = { rows: linesAtATime, swatch: null },
+): Promise<Rack> {
   const settings = await settingsOf(db)
   const rooms = await roomsOf(db, settings, now)
   const known = await learnFromAll(db, now)
@@ -98,21 +111,21 @@ export async function rackOf(db: Database, now: string): Promise<Rack> {
     swatches.map(({ id }) => id),
   )
   const today = dayOf(now)!
-  const made = swatches.map((swatch) => {
-    const room = rooms.roomIn(swatch.placeId)
-    return {
-      swatch,
-      film: swatchFilm(swatch, { room, climate: settings.climate, learnt }),
-      // What is forecast is told as it was before its own checks narrowed it.
-      unseen: swatchFilm({ ...swatch, fingers: [] }, { room, climate: settings.climate, learnt }),
-      book: swatchFilm({ ...swatch, fingers: [] }, { room, climate: settings.climate, learnt: null }),
-    }
-  })
+  const made = swatches
+    .map((swatch) => {
+      const laid = laidSwatch(swatch, rooms.roomIn(swatch.placeId), settings.climate)
+      return { swatch, laid, film: laid && swatchFilm(laid, learnt) }
+    })
+    .sort((a, b) => b.swatch.laid.at.localeCompare(a.swatch.laid.at))
+  const always = new Set([
+    asked.swatch,
+    ...trials.flatMap(({ swatchId, controlId }) => [swatchId, controlId]),
+  ])
+  const shown = made.filter(({ swatch }, at) => at < asked.rows || always.has(swatch.id))
   const intervals = known.films.flatMap(intervalsOf)
   return {
-    swatches: made
-      .map((one) => rackSwatch(one, { settings, trials, today }))
-      .sort((a, b) => b.swatch.laid.at.localeCompare(a.swatch.laid.at)),
+    count: swatches.length,
+    swatches: shown.map((one) => rackSwatch(one, { settings, trials, learnt, today })),
     trials: trials.map((trial) => rackTrial(trial, swatches, today)),
     differences: differencesIn(known.learnt, intervals).map((one) => ({
       ...one,
@@ -139,18 +152,20 @@ const swatchesToTry = (made: readonly MadeSwatch[], today: number): readonly ToT
 
 interface MadeSwatch {
   readonly swatch: Revised<Swatch>
+  readonly laid: LaidSwatch | null
   readonly film: SwatchFilm | null
-  readonly unseen: SwatchFilm | null
-  readonly book: SwatchFilm | null
+}
+
+interface Around {
+  readonly settings: Settings
+  readonly trials: readonly Trial[]
+  readonly learnt: PictureLearnt
+  readonly today: number
 }
 
 function rackSwatch(
-  { swatch, film, unseen, book }: MadeSwatch,
-  {
-    settings,
-    trials,
-    today,
-  }: { readonly settings: Settings; readonly trials: readonly Trial[]; readonly today: number },
+  { swatch, laid, film }: MadeSwatch,
+  { settings, trials, learnt, today }: Around,
 ): RackSwatch {
   const days = film ? today - film.laidDay : 0
   const trial = trials.find(({ swatchId, controlId }) => [swatchId, controlId].includes(swatch.id))
@@ -159,12 +174,13 @@ function rackSwatch(
     placeName: placeIn(settings, swatch.placeId).name,
     holds: holdsOf(swatch),
     pigments: mixtureShares(swatch.laid.paints, findIn(swatch)),
-    film: film && {
-      dryUm: film.dryUm,
-      state: stateOn(film.forecast, days),
-      bands: bandsOf(unseen!.forecast, book!.forecast),
-      doubtful: doubtfulPasses([film.forecast], days),
-    },
+    film: film &&
+      laid && {
+        dryUm: film.dryUm,
+        state: stateOn(film.forecast, days),
+        bands: bandsOf(laid, learnt),
+        doubtful: doubtfulPasses([film.forecast], days),
+      },
     colour: (['light', 'dark'] as const).flatMap(
       (kept) => colourChange(colourReads(swatch.colours, swatch), kept) ?? [],
     ),
@@ -172,15 +188,18 @@ function rackSwatch(
   }
 }
 
-const bandsOf = (forecast: Forecast, book: Forecast): readonly RackBand[] =>
-  stateIds.map((state) => {
-    const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(forecast, state, chance))
+/** What is forecast is told as it was before its own checks narrowed it. */
+function bandsOf(laid: LaidSwatch, learnt: PictureLearnt): readonly RackBand[] {
+  const [unseen, book] = [learnt, null].map((known) => swatchFilm(laid, known, []).forecast)
+  return stateIds.map((state) => {
+    const days = [0.1, 0.5, 0.9].map((chance) => daysAtChance(unseen!, state, chance))
     return {
       state,
-      book: likelyDays(book, state),
+      book: likelyDays(book!, state),
       days: days.includes(null) ? null : (days as [number, number, number]),
     }
   })
+}
 
 /** What is in a swatch is found as it was used: its own lots among it. */
 const findIn = (swatch: Swatch): FindMaterial => findOn(layerOfSwatch(swatch), findInLibrary)

@@ -6,6 +6,7 @@ import type { Difference } from '../../core/learn/tells.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { Rack } from '../../studio/lists/rack.ts'
 import { chanceText, upperFirst } from '../../ui/format.ts'
+import { ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { ToldFilm } from '../../ui/touch/ToldFilm.tsx'
 import { NotSent } from '../../ui/sent/NotSent.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
@@ -29,16 +30,18 @@ const trying = later(() => import('./NewTrial.tsx'))
 
 /** The rack of swatches: what was forecast and what hands found, trials with their controls, and what all of it teaches. */
 export function TestsView({ initial, settings, today, at }: TestsProps) {
-  const { rack, after, tapped, state } = useRack(initial)
+  const { rack, more, withSwatch, after, tapped, state } = useRack(initial, at)
   const [opened, setOpened] = useState(at)
   const [adding, setAdding] = useState<'swatch' | 'trial' | null>(null)
   const [NewSwatch, NewTrial] = [useLater(laying)?.NewSwatch, useLater(trying)?.NewTrial]
   const open = (id: string | null): void => {
     setOpened(id)
-    if (id)
+    if (!id) return
+    void withSwatch(id).then(() =>
       requestAnimationFrame(() =>
         document.getElementById(`swatch-${id}`)?.scrollIntoView({ block: 'nearest' }),
-      )
+      ),
+    )
   }
   const done = (id: string | null): void => {
     setAdding(null)
@@ -99,6 +102,10 @@ export function TestsView({ initial, settings, today, at }: TestsProps) {
                 />
               ))}
             </ul>
+            <ListFoot
+              pages={{ count: rack.count, entries: rack.swatches, more, problem: null }}
+              what="swatches, the latest first"
+            />
             <p className="pt-2 text-[0.85rem] text-soft">
               Bars: when it was forecast, as likely as they are dark; dashed: by the book. Rings failed, dots
               passed. All of it an estimate; a finger outranks it.

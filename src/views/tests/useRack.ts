@@ -1,7 +1,8 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { DeskState } from '../../saving/desk.ts'
 import type { Request } from '../../saving/server.ts'
-import type { Rack } from '../../studio/lists/rack.ts'
+import { linesAtATime } from '../../studio/listPage.ts'
+import type { Rack, RackAsked } from '../../studio/lists/rack.ts'
 import type { Reply } from '../../ui/client.ts'
 import { read } from '../../ui/client.ts'
 import { say } from '../../ui/messages.ts'
@@ -11,6 +12,10 @@ import { useOnceSent } from '../../ui/sent/useOnceSent.ts'
 /** The rack, read anew after everything that is done to it. */
 export interface RackDesk {
   readonly rack: Rack
+  /** Shows more of it. */
+  readonly more: () => void
+  /** Shows this swatch too, however long ago it was laid. */
+  readonly withSwatch: (id: string) => Promise<void>
   /** Carries something out, says what was done, with its undo, and shows the rack as it then is. */
   readonly after: (reply: Promise<Reply<{ readonly event: number }>>, done: string) => Promise<boolean>
   /** The same for what was tapped: while the studio does not answer it is kept, and sent later. */
@@ -19,13 +24,19 @@ export interface RackDesk {
   readonly state: DeskState
 }
 
-export function useRack(initial: Rack): RackDesk {
+export function useRack(initial: Rack, at: string | null): RackDesk {
   const { desk, state } = useDesk('tests', [])
   const [rack, setRack] = useState(initial)
-  const show = async (): Promise<void> => {
-    const reply = await read('GET /api/rack')
+  const asked = useRef<RackAsked>({ rows: linesAtATime, swatch: at })
+  const show = async (more?: Partial<RackAsked>): Promise<void> => {
+    asked.current = { ...asked.current, ...more }
+    const { rows, swatch } = asked.current
+    const reply = await read('GET /api/rack', { query: { rows: String(rows), ...(swatch && { swatch }) } })
     if (reply.ok) setRack(reply.value)
     else say(reply.refusal.message)
+  }
+  const withSwatch: RackDesk['withSwatch'] = async (id) => {
+    if (!rack.swatches.some(({ swatch }) => swatch.id === id)) await show({ swatch: id })
   }
   useOnceSent(state.standing, () => void show())
   const after: RackDesk['after'] = async (sent, done) => {
@@ -46,5 +57,6 @@ export function useRack(initial: Rack): RackDesk {
       say(done, outcome.written.event, () => void show())
       await show()
     })
-  return { rack, after, tapped, state }
+  const more = (): void => void show({ rows: asked.current.rows + linesAtATime })
+  return { rack, more, withSwatch, after, tapped, state }
 }
