@@ -111,7 +111,7 @@ module.exports = {
       to: { path: '^src/studio/lists/' },
     },
     typesOnly('studio-threads-types-only', '^src/studio/', '^src/threads/'),
-    only('threads-on-studio', 'threads', ['threads', 'studio', 'store', 'document', 'core']),
+    only('threads-on-studio', 'threads', ['threads', 'studio', 'store', 'document', 'core', 'writing']),
     only('command-on-studio', 'command', ['command', 'studio', 'store', 'document', 'core', 'threads']),
     only('gate-alone', 'gate', ['gate', 'writing']),
     only('writing-alone', 'writing', ['writing', 'core']),

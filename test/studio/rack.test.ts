@@ -110,6 +110,12 @@ describe('the rack', () => {
     expect(without.days![1]).to.be.within(book.book!, slower.days![1])
     expect((await rackOf(studio.db, now)).checks).to.have.length(2)
   })
+  it('shows the latest swatches; the one that is looked for is always among them', async () => {
+    for (const days of [90, 80, 70]) await saveSwatch(write(), swatch(`of-${days}`, { at: ago(days) }), null)
+    const { count, swatches } = await rackOf(studio.db, now, { rows: 1, swatch: 'of-90' })
+    expect(count).to.equal(3)
+    expect(swatches.map((one) => one.swatch.id)).to.deep.equal(['of-70', 'of-90'])
+  })
   it('what a thin edge does says nothing of the film', async () => {
     await saveSwatch(write(), swatch('a'), null)
     await touch('a', 2, dry, 'a thin edge')
@@ -141,6 +147,8 @@ describe('the rack', () => {
     const dryUm = (id: string) => rack.swatches.find((one) => one.swatch.id === id)!.film!.dryUm
     expect(dryUm('c')).to.be.closeTo(dryUm('t'), 0.01)
     expect(rack.swatches.find(({ swatch: { id } }) => id === 'c')!.swatch.drawn!.ml).to.be.above(0.7)
+    const noRows = await rackOf(studio.db, now, { rows: 0, swatch: null })
+    expect(noRows.swatches.map(({ swatch: { id } }) => id)).to.have.members(['c', 't'])
     expect(rack.trials[0]).to.deep.include({ isDue: true, lookOn: dateOf(today - 22) })
     const [trial] = await list(studio.db, 'trial')
     const { revision: _seen, ...body } = trial!

@@ -139,7 +139,9 @@ function isUnsound(
   const spots = areas.map((area, at) => spotsOf(picture, fold, area, known[at]!))
   const laid = laidAt(picture, { ...fold, areas }, spots, known, dayIn(dates))
   const takenOn = takenOnIn(picture)
-  const found = judge({ ...laid, areas: laid.areas.map((area) => pairsOf(area, layer)) }).findings.filter((one) => one.layer === layer && takenOn(one) === null)
+  const found = judge({ ...laid, areas: laid.areas.map((area) => pairsOf(area, layer)) }).findings.filter(
+    (one) => one.layer === layer && takenOn(one) === null,
+  )
   return verdictOf(found) === 'unsound'
 }
 

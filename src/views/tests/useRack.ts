@@ -1,8 +1,7 @@
 import { useRef, useState } from 'react'
 import type { DeskState } from '../../saving/desk.ts'
 import type { Request } from '../../saving/server.ts'
-import { linesAtATime } from '../../studio/listPage.ts'
-import type { Rack, RackAsked } from '../../studio/lists/rack.ts'
+import type { Rack } from '../../studio/lists/rack.ts'
 import type { Reply } from '../../ui/client.ts'
 import { read } from '../../ui/client.ts'
 import { say } from '../../ui/messages.ts'
@@ -12,7 +11,7 @@ import { useOnceSent } from '../../ui/sent/useOnceSent.ts'
 /** The rack, read anew after everything that is done to it. */
 export interface RackDesk {
   readonly rack: Rack
-  /** Shows more of it. */
+  /** Shows as many again as it began with. */
   readonly more: () => void
   /** Shows this swatch too, however long ago it was laid. */
   readonly withSwatch: (id: string) => Promise<void>
@@ -27,11 +26,10 @@ export interface RackDesk {
 export function useRack(initial: Rack, at: string | null): RackDesk {
   const { desk, state } = useDesk('tests', [])
   const [rack, setRack] = useState(initial)
-  const asked = useRef<RackAsked>({ rows: linesAtATime, swatch: at })
-  const show = async (more?: Partial<RackAsked>): Promise<void> => {
+  const asked = useRef<Readonly<Record<string, string>>>(at === null ? {} : { swatch: at })
+  const show = async (more?: Readonly<Record<string, string>>): Promise<void> => {
     asked.current = { ...asked.current, ...more }
-    const { rows, swatch } = asked.current
-    const reply = await read('GET /api/rack', { query: { rows: String(rows), ...(swatch && { swatch }) } })
+    const reply = await read('GET /api/rack', { query: asked.current })
     if (reply.ok) setRack(reply.value)
     else say(reply.refusal.message)
   }
@@ -57,6 +55,6 @@ export function useRack(initial: Rack, at: string | null): RackDesk {
       say(done, outcome.written.event, () => void show())
       await show()
     })
-  const more = (): void => void show({ rows: asked.current.rows + linesAtATime })
+  const more = (): void => void show({ rows: String(rack.swatches.length + initial.swatches.length) })
   return { rack, more, withSwatch, after, tapped, state }
 }
