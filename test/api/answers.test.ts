@@ -1,6 +1,7 @@
 import { expect } from 'chai'
 import { after, before, describe, it } from 'mocha'
 import { z } from 'zod'
+import { pdfText } from '../pdfText.ts'
 import { startServer } from '../server.ts'
 import type { Server } from '../server.ts'
 import { emptyHeap } from '../../src/document/palette/heaps.ts'
@@ -46,6 +47,19 @@ describe('every answer is as it is described', () => {
     return answer as Record<string, unknown>
   }
 
+  it('a paper is in the writing of the one who asks', async () => {
+    for (const paper of ['letter', 'sheet'])
+      for (const [language, size] of [
+        ['en-GB', '60 × 80 cm'],
+        ['en-US', '24 × 31 in'],
+      ] as const) {
+        const headers = { 'accept-language': language }
+        const answer = await fetch(`${server.url}/api/paintings/glasshouse/${paper}.pdf`, { headers })
+        expect(await pdfText(new Uint8Array(await answer.arrayBuffer())), `${paper} ${language}`).to.include(
+          size,
+        )
+      }
+  })
   it('of everything that only reads', async () => {
     for (const path of [
       ...[
