@@ -28,6 +28,7 @@ export const priorOf = (name: string): number => (name === studioName ? prior.st
 /** Spread of one film about what its parts make of it, sd of ln time. */
 export const ownSpread = 0.12
 
+/** By its name, how much each counts in the time of a film; the studio wholly. */
 export const sharesOf = ({ oils, powders }: Dries): readonly (readonly [name: string, share: number])[] => [
   [studioName, 1],
   ...Object.entries(oils).map(([id, share]) => [oilName(id), share] as const),
