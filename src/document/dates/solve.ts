@@ -127,7 +127,7 @@ function solveAreas(
   return true
 }
 
-/** Whether the judge finds something unsound on this layer, with those under it; how they fit one another is judged. */
+/** Whether the judge finds something unsound on this layer; how those under it fit one another was judged before. */
 function isUnsound(
   { picture, fold }: Plan,
   layer: number,
