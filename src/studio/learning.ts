@@ -4,7 +4,7 @@ import { learn, nothingLearnt } from '../core/learn/learn.ts'
 import type { Learnt } from '../core/learn/learn.ts'
 import { grouped } from '../document/grouped.ts'
 import type { PictureLearnt } from '../document/picture/learnt.ts'
-import { laidSwatch, swatchFilm, triedSwatch } from '../document/judging/swatchFilm.ts'
+import { laidSwatch, triedSwatch } from '../document/judging/swatchFilm.ts'
 import { intervalsOf } from '../document/judging/tried.ts'
 import type { TriedFilm } from '../document/judging/tried.ts'
 import { askUnfinished } from '../store/assessments.ts'
@@ -31,9 +31,8 @@ export async function learnFromAll(db: Database, now: string): Promise<StudioLea
   const settings = await settingsOf(db)
   const rooms = await roomsOf(db, settings, now)
   const swatches = (await list(db, 'swatch')).flatMap((swatch) => {
-    const room = rooms.roomIn(swatch.placeId)
-    const laid = laidSwatch(swatch, room, settings.climate)
-    return (laid && triedSwatch(swatch, swatchFilm(laid, null), room)) ?? []
+    const laid = laidSwatch(swatch, rooms.roomIn(swatch.placeId), settings.climate)
+    return (laid && triedSwatch(laid)) ?? []
   })
   const films = [...(await allTried<TriedFilm>(db)), ...swatches]
   return { films, learnt: learnFrom(films) }

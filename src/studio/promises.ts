@@ -9,7 +9,7 @@ import { needsOf, nextDate } from '../document/picture/pictureDates.ts'
 import type { Database } from '../store/database.ts'
 import { judgedWithSolve } from './judge.ts'
 import { loadPicture } from './pictures.ts'
-import { Refused, gone } from './refused.ts'
+import { gone, refused } from './refused.ts'
 
 /** What may be promised of a painting, as it stands or with one lever pulled. */
 export interface PaintingPromise extends Promised {
@@ -47,7 +47,7 @@ export async function paintingPromise(
   const needs = asked.needs ?? (next ? needsOf(next) : 'firm')
   const levers = on === null ? [] : leversOn(picture, needs)
   const pulled = levers.find((lever) => lever.id === asked.lever)
-  if (asked.lever !== null && !pulled) throw new Refused('not-found', notOffered)
+  if (asked.lever !== null && !pulled) throw refused(notOffered)
   const wanted = on === null ? null : { day: dayOf(on)!, needs: pulled?.needs ?? needs }
   const { assessment } = judgedWithSolve(pulled?.picture ?? picture)
   const steps = assessment.layers.map(({ step }) => step)

@@ -130,7 +130,8 @@ export const promise = ({
   on: string | null
   needs: StateId | null
   lever: string | null
-}): Promise<PaintingPromise> => paintingPromise(opened(folder), id, now, { on, needs, lever })
+}): Promise<Answer<PaintingPromise>> =>
+  answered(() => paintingPromise(opened(folder), id, now, { on, needs, lever }))
 
 export const consequences = ({
   folder,
@@ -161,11 +162,17 @@ interface PaperAsked {
   readonly writing: Writing
 }
 
-export const letter = ({ folder, now, id, address, writing }: PaperAsked): Promise<Uint8Array> =>
-  inWritingOf(writing, () => letterOf(opened(folder), id, now, address))
+export const letter = ({ folder, now, id, address, writing }: PaperAsked): Promise<Answer<Uint8Array>> =>
+  answered(() => inWritingOf(writing, () => letterOf(opened(folder), id, now, address)))
 
-export const conservatorSheet = ({ folder, now, id, address, writing }: PaperAsked): Promise<Uint8Array> =>
-  inWritingOf(writing, () => sheetOf(opened(folder), id, now, address))
+export const conservatorSheet = ({
+  folder,
+  now,
+  id,
+  address,
+  writing,
+}: PaperAsked): Promise<Answer<Uint8Array>> =>
+  answered(() => inWritingOf(writing, () => sheetOf(opened(folder), id, now, address)))
 
 /** What is told here is for this reader: a thread has one task at a time. */
 async function inWritingOf<Told>(writing: Writing, tell: () => Promise<Told>): Promise<Told> {

@@ -90,6 +90,8 @@ describe('every answer is as it is described', () => {
       ['/api/shelf/{id}', 'nothing'],
       ['/api/paintings/{id}/promise', 'clock-mender'],
       ['/api/paintings/{id}/promise', 'nothing'],
+      ['/api/paintings/{id}/promise?lever=thinner', 'clock-mender'],
+      ['/api/paintings/{id}/promise?lever=nothing', 'clock-mender'],
     ] as const)
       await asked('GET', path, undefined, { id })
   })

@@ -19,6 +19,7 @@ interface Observation {
   readonly weight: number
 }
 
+/** Of the intervals that bound anything, by the places of their parts among these names; of others nothing is counted. */
 export function observationsIn(
   intervals: readonly Interval[],
   names: readonly string[],

@@ -4,7 +4,6 @@ import type { StateDays } from '../../core/cure/states.ts'
 import { stateDaysFromTable } from '../../core/cure/table.ts'
 import { dryingPartsOf } from '../../core/film/dries.ts'
 import type { DryingParts } from '../../core/film/dries.ts'
-import type { Film } from '../../core/film/film.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { dayOf } from '../../core/plan/calendar.ts'
 import { noPractice } from '../../core/practice/practice.ts'
@@ -27,12 +26,7 @@ import type { Swatch } from '../swatch.ts'
 
 /** A swatch as the film it is: judged as a layer alone on its ground. */
 export interface SwatchFilm {
-  readonly film: Film
-  readonly dryUm: number
-  readonly laidDay: number
-  readonly parts: DryingParts
-  /** By the book, in the steady room. */
-  readonly bookDays: StateDays
+  readonly laid: LaidSwatch
   /** With what is learnt, and with its own checks. */
   readonly forecast: Forecast
 }
@@ -49,6 +43,9 @@ export interface LaidSwatch {
   readonly swatch: Swatch
   readonly stratum: Stratum
   readonly laidDay: number
+  readonly dryUm: number
+  readonly parts: DryingParts
+  /** By the book, in the steady room. */
   readonly bookDays: StateDays
   readonly room: PictureRoom
 }
@@ -61,23 +58,28 @@ export function laidSwatch(swatch: Swatch, room: PictureRoom, climate: Climate):
   if (!stratum) return null
   const [cured] = cureLayersOf([stratum], [ready], () => 0)
   const bookDays = statesOf(stratum, stateDaysFromTable(cured!, climate), room.climate, noPractice)
-  return { swatch, stratum, laidDay: dayOf(swatch.laid.at)!, bookDays, room }
+  return {
+    swatch,
+    stratum,
+    laidDay: dayOf(swatch.laid.at)!,
+    dryUm: stratum.film.dryThicknessUm,
+    parts: dryingPartsOf(ingredientsOfPasses(stratum.passes)),
+    bookDays,
+    room,
+  }
 }
 
 /** What is forecast of it with what is learnt, and with these of its own checks. */
 export function swatchFilm(
-  { swatch, stratum, laidDay, bookDays, room }: LaidSwatch,
+  laid: LaidSwatch,
   learnt: PictureLearnt | null,
-  fingers: Swatch['fingers'] = swatch.fingers,
+  fingers: Swatch['fingers'] = laid.swatch.fingers,
 ): SwatchFilm {
+  const { swatch, stratum, laidDay, bookDays, room } = laid
   const isOil = !driesAtOnce({ days: bookDays })
   const { passes, thickestUm } = stratum
   return {
-    film: stratum.film,
-    dryUm: stratum.film.dryThicknessUm,
-    laidDay,
-    parts: dryingPartsOf(ingredientsOfPasses(passes)),
-    bookDays,
+    laid,
     forecast: forecastOf(
       bookDays,
       thickestUm,
@@ -92,8 +94,7 @@ export function swatchFilm(
 }
 
 /** What of a swatch was tried by hand, to learn from; nothing of what does not dry by taking up oxygen. */
-export function triedSwatch(swatch: Swatch, made: SwatchFilm, room: PictureRoom): TriedFilm | null {
-  const { parts, dryUm, bookDays, laidDay } = made
+export function triedSwatch({ swatch, parts, dryUm, bookDays, laidDay, room }: LaidSwatch): TriedFilm | null {
   if (driesAtOnce({ days: bookDays })) return null
   const clock = clockOfRoom(room)
   const wasOut = (day: number): boolean =>

@@ -114,7 +114,7 @@ export async function rackOf(
   const made = swatches
     .map((swatch) => {
       const laid = laidSwatch(swatch, rooms.roomIn(swatch.placeId), settings.climate)
-      return { swatch, laid, film: laid && swatchFilm(laid, learnt) }
+      return { swatch, film: laid && swatchFilm(laid, learnt) }
     })
     .sort((a, b) => b.swatch.laid.at.localeCompare(a.swatch.laid.at))
   const always = new Set([
@@ -145,14 +145,13 @@ const swatchesToTry = (made: readonly MadeSwatch[], today: number): readonly ToT
     film
       ? {
           ...{ of: 'swatch' as const, id, name, picture: null },
-          ...{ parts: film.parts, forecast: film.forecast, days: today - film.laidDay },
+          ...{ parts: film.laid.parts, forecast: film.forecast, days: today - film.laid.laidDay },
         }
       : [],
   )
 
 interface MadeSwatch {
   readonly swatch: Revised<Swatch>
-  readonly laid: LaidSwatch | null
   readonly film: SwatchFilm | null
 }
 
@@ -163,24 +162,20 @@ interface Around {
   readonly today: number
 }
 
-function rackSwatch(
-  { swatch, laid, film }: MadeSwatch,
-  { settings, trials, learnt, today }: Around,
-): RackSwatch {
-  const days = film ? today - film.laidDay : 0
+function rackSwatch({ swatch, film }: MadeSwatch, { settings, trials, learnt, today }: Around): RackSwatch {
+  const days = film ? today - film.laid.laidDay : 0
   const trial = trials.find(({ swatchId, controlId }) => [swatchId, controlId].includes(swatch.id))
   return {
     swatch,
     placeName: placeIn(settings, swatch.placeId).name,
     holds: holdsOf(swatch),
     pigments: mixtureShares(swatch.laid.paints, findIn(swatch)),
-    film: film &&
-      laid && {
-        dryUm: film.dryUm,
-        state: stateOn(film.forecast, days),
-        bands: bandsOf(laid, learnt),
-        doubtful: doubtfulPasses([film.forecast], days),
-      },
+    film: film && {
+      dryUm: film.laid.dryUm,
+      state: stateOn(film.forecast, days),
+      bands: bandsOf(film.laid, learnt),
+      doubtful: doubtfulPasses([film.forecast], days),
+    },
     colour: (['light', 'dark'] as const).flatMap(
       (kept) => colourChange(colourReads(swatch.colours, swatch), kept) ?? [],
     ),

@@ -1,7 +1,7 @@
 import type { Database } from '../../../store/database.ts'
 import { paintingOrRefuse } from '../../../studio/pictures.ts'
 import { nowMinute, studioFolder } from '../../../studio/studio.ts'
-import { runForRequest } from '../../../studio/threads.ts'
+import { runForRequest, valueOf } from '../../../studio/threads.ts'
 import { askedBy } from '../../../writing/asked.ts'
 import type { Asked } from '../_route.ts'
 
@@ -17,7 +17,7 @@ export async function paperOfPainting(
   await paintingOrRefuse(db, id)
   const address = recordAddress(url, request, id)
   const given = { folder: await studioFolder(), now: nowMinute(), id, address, writing: askedBy(request) }
-  return runForRequest(paper, given, request)
+  return valueOf(await runForRequest(paper, given, request))
 }
 
 /** Where the record of a painting opens, as the one who asks reaches the studio. */

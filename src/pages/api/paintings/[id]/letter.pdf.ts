@@ -6,7 +6,7 @@ export const GET = reading(
   {
     summary: 'The letter to the owner of a painting',
     answer: 'application/pdf',
-    errors: [404],
+    errors: [404, 422],
   },
   async (db, asked) => pdf(await paperOfPainting(db, 'letter', asked), 'letter.pdf'),
 )

@@ -4,7 +4,7 @@ import { openAnswer } from '../../../../document/answers.ts'
 import type { PaintingPromise } from '../../../../studio/promises.ts'
 import { paintingOrRefuse } from '../../../../studio/pictures.ts'
 import { nowMinute, studio, studioFolder } from '../../../../studio/studio.ts'
-import { runTask } from '../../../../studio/threads.ts'
+import { runTask, valueOf } from '../../../../studio/threads.ts'
 import { route } from '../../_route.ts'
 
 export const GET = route(
@@ -12,7 +12,7 @@ export const GET = route(
     summary:
       'What may be promised of a painting by a day (on) in a state (needs), as it stands or with one of its levers pulled (lever)',
     answer: openAnswer,
-    errors: [404],
+    errors: [404, 422],
   },
   async ({ params, url }): Promise<PaintingPromise> => {
     const id = params['id']!
@@ -20,7 +20,7 @@ export const GET = route(
     const on = url.searchParams.get('on')
     const needs = stateIds.find((state) => state === url.searchParams.get('needs')) ?? null
     const known = on !== null && /^\d{4}-\d{2}-\d{2}$/.test(on) && dayOf(on) !== null ? on : null
-    return runTask('promise', {
+    const promise = await runTask('promise', {
       folder: await studioFolder(),
       now: nowMinute(),
       id,
@@ -28,5 +28,6 @@ export const GET = route(
       needs,
       lever: url.searchParams.get('lever'),
     })
+    return valueOf(promise)
   },
 )

@@ -6,7 +6,7 @@ export const GET = reading(
   {
     summary: 'The sheet of a painting for a conservator',
     answer: 'application/pdf',
-    errors: [404],
+    errors: [404, 422],
   },
   async (db, asked) => pdf(await paperOfPainting(db, 'conservatorSheet', asked), 'sheet.pdf'),
 )
