@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { fuzzed, requestsOver, routesIn } from '../test/api/fuzzBodies.ts'
 import { cutWhileWriting, killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
 import { startServer } from '../test/server.ts'
+import { paceNow } from './pace.ts'
 
 const older = new URL('../test/stored/0003-batches.sqlite', import.meta.url)
 const seed = Number(process.argv[2] ?? Date.now() % 1e6)
@@ -42,7 +43,9 @@ for (const request of someAtATime(100_000)) {
   if (ms > slowest.ms) slowest = { ms, asked }
   if (ms > mostMs) {
     tooLong++
+    const pace = paceNow().toFixed(1)
     console.log(`${ms.toFixed(0)} ms: ${asked}`, JSON.stringify(request.body)?.slice(0, 300))
+    console.log(`  the machine ran at ${pace} of its pace right after`)
   }
   if (status >= 500) {
     failed++

@@ -10,7 +10,8 @@ import { problem } from './pages/api/_answers.ts'
 import { readUpTo } from './pages/api/_body.ts'
 import { failed } from './pages/api/_refusals.ts'
 import { dataFolder } from './store/open.ts'
-import { newestEvent } from './studio/studio.ts'
+import { roomToday } from './studio/roomToday.ts'
+import { newestEvent, nowMinute, studio } from './studio/studio.ts'
 
 /** Keeps other sites and other names out, asks for the passphrase, and turns every failure into a sentence. */
 export const onRequest = defineMiddleware(async ({ request, url, clientAddress, locals }, next) => {
@@ -21,7 +22,10 @@ export const onRequest = defineMiddleware(async ({ request, url, clientAddress, 
   if (turnedAway) return guarded(turnedAway)
   if (url.pathname.startsWith('/_image')) return guarded(nothingThere())
   try {
-    if (!isApi(url)) locals.newestEvent = await newestEvent()
+    if (!isApi(url)) {
+      locals.newestEvent = await newestEvent()
+      locals.room = await roomToday(await studio(), nowMinute(), locals.newestEvent)
+    }
     const response = await asReader(request, next)
     if (url.pathname === '/') stayKnown(request, response)
     return guarded(isBare404(response) && !isApi(url) ? nothingThere() : response)

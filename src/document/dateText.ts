@@ -27,6 +27,10 @@ export function dateText(iso: string): string {
 export const dayText = (day: number): string =>
   `${weekday(day)} ${monthDayText(day)}${isThisYear(day) ? '' : ` ${yearOf(day)}`}`
 
+/** A day that is past: "yesterday", else as it stands in a calendar. */
+export const lateDayText = (day: number, today: number): string =>
+  day === Math.floor(today) - 1 ? 'yesterday' : dayText(day)
+
 /** A day so far off that only its month is known: "December 2026". */
 export const monthText = (day: number): string => `${longMonth(day)} ${yearOf(day)}`
 

@@ -23,10 +23,13 @@ export const percentText = (fraction: number): string => {
   return `${value >= 9.95 ? value.toFixed(0) : value >= 0.05 ? value.toFixed(1) : '0'}\u00a0%`
 }
 
-export const gramsText = (grams: number): string =>
-  grams < 10 ? `${grams.toFixed(2)} g` : grams < 100 ? `${grams.toFixed(1)} g` : `${grams.toFixed(0)} g`
-export const mlText = (ml: number): string =>
-  ml < 1 ? `${about(ml)} ml` : ml < 100 ? `${ml.toFixed(1)} ml` : `${ml.toFixed(0)} ml`
+/** What lies on a scale, with all the figures it shows: they stand still while one pours. */
+export const weighedText = (grams: number): string =>
+  `${grams.toFixed(grams < 10 ? 2 : grams < 100 ? 1 : 0)} g`
+/** A weight that is told, without the noughts behind it: "3 g", "38.6 g". */
+export const gramsText = (grams: number): string => `${Number.parseFloat(weighedText(grams))} g`
+/** A volume, never known better than to two figures in a hundred: "2.8 ml", "56 ml". */
+export const mlText = (ml: number): string => `${ml < 10 ? about(ml) : ml.toFixed(0)} ml`
 export const umText = (um: number): string =>
   um >= 1000 ? `${about(um / 1000)} mm` : um >= 10 ? `${um.toFixed(0)} µm` : `${about(um)} µm`
 

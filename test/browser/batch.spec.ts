@@ -87,7 +87,7 @@ test('a whole batch: the method, an overpour on the scale, a reload and a kill o
   await page.getByRole('group', { name: 'stands up' }).getByRole('button', { name: '4' }).click()
   await page.getByLabel('Took out, ml').fill('20')
   await page.getByRole('button', { name: 'Write it down' }).click()
-  await expect(page.getByText('20.0 ml')).toBeVisible()
+  await expect(page.getByText('20 ml', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'They are filled' }).click()
   await expect(
     page

@@ -74,7 +74,7 @@ test('a passphrase is asked for once, and remembered until one signs out', async
   await expect(page.getByText('That is not the passphrase.')).toBeVisible()
   await page.getByLabel('The studio’s passphrase').fill('chalk and walnut')
   await page.getByRole('button', { name: 'Come in' }).click()
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Halves of the shelf' })).toBeVisible()
   await open(page, server.url)
   await page.getByRole('button', { name: 'Sign out on this device' }).click()
   await expect(page.getByLabel('The studio’s passphrase')).toBeVisible()

@@ -79,7 +79,7 @@ test('readiness through all schools, and an unremovable varnish asks', async ({ 
   await expect(against).toContainText(/months after its last film have not passed|with a chance of/)
 
   const varnish = page.getByRole('region', { name: 'The varnish' })
-  await expect(varnish).toContainText('86.4 ml for 2 coats')
+  await expect(varnish).toContainText('86 ml for 2 coats')
   await varnish.getByLabel('Which').click()
   await varnish.getByLabel('Which').fill('run-copal')
   await page.getByRole('option', { name: 'Run-copal oil varnish' }).click()

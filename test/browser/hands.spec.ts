@@ -54,7 +54,6 @@ test('a colder room moves the dates of every picture, and warming it brings them
   await page.getByLabel('Temperature, °C').fill('11,5')
   await saved(page)
   await open(page, demo.url)
-  await expect(page.getByText('11.5 °C')).toBeVisible()
   await expect(sheds).not.toHaveText(warm!)
   await expect(page.getByText(/^The first \d+ of/)).toHaveCount(0)
   await open(page, `${demo.url}/studio`)

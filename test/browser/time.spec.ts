@@ -207,6 +207,7 @@ test('the room: a day typed, the sensor’s log taken in, a picture moved to the
   await expect(page.getByRole('region', { name: 'Pictures here' })).toContainText('Quince and pewter')
   await reload(page)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/The studio is at 12\s°C/)
+  await expect(page.getByRole('banner').getByRole('link', { name: /12\s°C/ })).toBeVisible()
   await expectNoAxeProblems(page)
   await page.close()
   await demo.kill()

@@ -1,7 +1,10 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { answerOf as ofBatches } from '../../src/views/batch/answer.ts'
+import { answerOf as ofMediums } from '../../src/views/mediums/answer.ts'
 import { answerOf as ofPaintings } from '../../src/views/paintings/answer.ts'
+import { answerOf as ofShelf } from '../../src/views/shelf/answer.ts'
+import { answerOf as ofStudio } from '../../src/views/studio/answer.ts'
 import { answerOf as ofDay } from '../../src/views/today/answer.ts'
 
 const day = (ready: readonly string[], touch: readonly string[], wait: readonly string[]) =>
@@ -50,5 +53,44 @@ describe('the first thing said of the batches', () => {
     )
     expect(ofBatches(4, { count: 0, entries: [] }, { entries: [] })).to.equal('Every batch keeps')
     expect(ofBatches(0, { count: 0, entries: [] }, needed)).to.match(/^No batch is made; /)
+  })
+})
+
+describe('the first thing said of the mediums', () => {
+  it('is how many of them are to be aired, and which dries first', () => {
+    const oil = { name: 'Oil', made: { leaves: 0, effects: { touchHours: 96 } } }
+    const quick = { name: 'Quick', made: { leaves: 0.4, effects: { touchHours: 24 } } }
+    const kitchen = { name: 'Kitchen', made: { leaves: 0, effects: { touchHours: null } } }
+    expect(ofMediums({ count: 3, entries: [oil, quick, kitchen] })).to.equal(
+      'One of 3 mediums holds solvent or water; Quick is touch dry first, in about 1 day',
+    )
+    expect(ofMediums({ count: 2, entries: [kitchen, kitchen] })).to.equal(
+      'None of 2 mediums holds solvent or water',
+    )
+    expect(ofMediums({ count: 40, entries: [oil, quick] })).to.equal('40 mediums')
+    expect(ofMediums({ count: 0, entries: [] })).to.equal('Mediums')
+  })
+})
+
+describe('the first thing said of the shelf', () => {
+  it('is what runs out, by name while it is little', () => {
+    expect(ofShelf(6, 'material', ['Walnut oil'])).to.equal('Walnut oil is nearly out')
+    expect(ofShelf(6, 'material', ['Walnut oil', 'Damar'])).to.equal('Walnut oil and Damar are nearly out')
+    expect(ofShelf(9, 'tube', ['a', 'b', 'c', 'd'])).to.equal('4 of your tubes are nearly out')
+    expect(ofShelf(9, 'tube', [])).to.equal('9 tubes of your own')
+    expect(ofShelf(0, 'tube', [])).to.equal('No tube of your own yet')
+  })
+})
+
+describe('the first thing said of the studio', () => {
+  const week = (days: number) => Array.from({ length: 7 }, (_, at) => at < days)
+  it('is the time plans count on, and what may not come in', () => {
+    expect(ofStudio({ workingDays: week(6), hoursADay: 6, policies: [] })).to.equal(
+      'Plans count on 6 hours a day, 6 days a week; nothing is forbidden',
+    )
+    expect(ofStudio({ workingDays: week(7), hoursADay: 1, policies: ['solvent', 'nuts'] })).to.equal(
+      'Plans count on one hour every day; no solvent or nuts may come in',
+    )
+    expect(ofStudio({ workingDays: week(0), hoursADay: 6, policies: [] })).to.match(/^Nobody works here/)
   })
 })

@@ -83,7 +83,7 @@ describe('how a painter is told', () => {
       '0 ml',
       '0.5 ml',
       '2.8 ml',
-      '55.5 ml',
+      '56 ml',
       '180 ml',
     ])
     expect([umText(2.345), umText(60), umText(1500)]).to.deep.equal(['2.3 µm', '60 µm', '1.5 mm'])

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { createReadStream, createWriteStream } from 'node:fs'
-import { mkdir, rm, stat } from 'node:fs/promises'
+import { mkdir, readdir, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
@@ -15,8 +15,22 @@ const folder = (): string => join(dataFolder(), 'passing')
 export const passingFile = (id: string): string | null =>
   /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(id) ? join(folder(), id) : null
 
+/** So many files wait to be fetched or brought in; of more, the oldest go. */
+const mostWaiting = 10
+
+async function dropForgotten(): Promise<void> {
+  const found = await readdir(folder(), { withFileTypes: true })
+  const files = found.filter((entry) => entry.isFile()).map(({ name }) => join(folder(), name))
+  const known = await Promise.all(
+    files.map(async (file) => ({ file, changed: (await stat(file).catch(() => null))?.mtimeMs ?? 0 })),
+  )
+  const oldestLast = known.sort((a, b) => b.changed - a.changed)
+  for (const { file } of oldestLast.slice(mostWaiting)) await rm(file, { force: true })
+}
+
 export async function newPassing(): Promise<{ readonly id: string; readonly file: string }> {
   await mkdir(folder(), { recursive: true })
+  await dropForgotten()
   const id = randomUUID()
   return { id, file: join(folder(), id) }
 }

@@ -15,7 +15,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Airings } from './Airings.tsx'
 import { RoomOfAir } from './RoomOfAir.tsx'
 import { Sources } from './Sources.tsx'
-import { answerOf, clockText } from './words.ts'
+import { aboutClock, answerOf, easelText } from './words.ts'
 
 const chart = later(() => import('./AirChart.tsx').then(({ default: AirChart }) => AirChart))
 
@@ -86,15 +86,17 @@ function Figures({ air, told }: { readonly air: RoomAir; readonly told: AirOverD
   const clear = clearAfterHours === null ? null : lastHour(air.sources) + clearAfterHours
   return (
     <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 [&_dt]:text-soft">
+      <dt>At the easel</dt>
+      <dd>{easelText(told)}</dd>
       <dt>In the room</dt>
       <dd>
-        {about(peakMgPerM3, 3)} mg/m³ at its highest, {about(mean15MinMgPerM3, 3)} over its worst quarter of
-        an hour, {about(mean8hMgPerM3, 3)} over eight hours
+        {about(peakMgPerM3)} mg/m³ at its highest, {about(mean15MinMgPerM3)} over its worst quarter of an
+        hour, {about(mean8hMgPerM3)} over eight hours
       </dd>
       <dt>Of guidance</dt>
       <dd>{guidanceText(told)}</dd>
       <dt>Clear again</dt>
-      <dd>{clear === null ? 'not by itself: nothing is aired' : `about ${clockText(clear)} (estimate)`}</dd>
+      <dd>{clear === null ? 'not by itself: nothing is aired' : `${aboutClock(clear)} (estimate)`}</dd>
       {air.ownLimit !== null && (
         <>
           <dt>Your limit</dt>

@@ -2,7 +2,7 @@ import { atTheEasel } from '../../core/air/airing.ts'
 import { airOf, lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
 import { about, percentText } from '../../ui/format.ts'
-import { clockText } from './words.ts'
+import { aboutClock } from './words.ts'
 import { Term } from '../../ui/help/Term.tsx'
 
 const ways = [
@@ -53,7 +53,7 @@ export function Airings({
                 {about(atTheEasel.low * peak)}–{about(atTheEasel.high * peak)}
               </td>
               <td>{strict === null ? 'none is known' : percentText(strict)}</td>
-              <td>{clear === null ? 'never' : clockText(lastHour(air.sources) + clear)}</td>
+              <td>{clear === null ? 'never' : aboutClock(lastHour(air.sources) + clear)}</td>
             </tr>
           )
         })}

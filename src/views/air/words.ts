@@ -3,7 +3,7 @@ import type { AirOverDay } from '../../core/air/vapour.ts'
 import { lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
 import type { Reading } from '../../ui/fields.tsx'
-import { about } from '../../ui/format.ts'
+import { about, percentText } from '../../ui/format.ts'
 
 /** Of an hour: what begins ends a minute later at the soonest. */
 export const oneMinute = 1 / 60
@@ -33,15 +33,30 @@ export const readClock =
     return { value: minute / 60 }
   }
 
+/** The hour a model gives, no finer than a quarter. */
+export const aboutClock = (hour: number): string => `about ${clockText(Math.round(4 * hour) / 4)}`
+
 /** The first thing said of the air. */
-export function answerOf({ roomM3, sources }: RoomAir, told: AirOverDay | null): string {
-  if (roomM3 === null) return 'How large is the room? Then the air of a day can be told.'
-  if (!told || sources.length === 0) return 'Nothing is open: the air is clear.'
-  const { peakMgPerM3: peak, clearAfterHours } = told
-  const easel = `${about(atTheEasel.low * peak)} to ${about(atTheEasel.high * peak)} mg/m³ at the easel`
+export function answerOf(air: RoomAir, told: AirOverDay | null): string {
+  if (air.roomM3 === null) return 'How large is the room? Then the air of a day can be told.'
+  if (!told || air.sources.length === 0) return 'Nothing is open: the air is clear.'
+  const { clearAfterHours } = told
   const clear =
     clearAfterHours === null
       ? 'it does not clear by itself'
-      : `clear again about ${clockText(lastHour(sources) + clearAfterHours)}`
-  return `${easel} at worst; ${clear}`
+      : `clear again ${aboutClock(lastHour(air.sources) + clearAfterHours)}`
+  return `${howMuch(air, told)}; ${clear}`
 }
+
+/** Against the painter's own limit first, then against guidance. */
+function howMuch({ ownLimit }: RoomAir, told: AirOverDay): string {
+  const { peakMgPerM3: peak, fractionOfStrictLimit: strict } = told
+  if (ownLimit !== null && peak > ownLimit) return `The air goes over your limit of ${about(ownLimit)} mg/m³`
+  if (strict === null) return 'Some of what is open has no guidance of its own'
+  if (strict > 1) return 'The air goes over the strictest guidance'
+  return `The air comes to ${percentText(strict)} of the strictest guidance`
+}
+
+/** What the face meets at the easel, at worst. */
+export const easelText = ({ peakMgPerM3: peak }: AirOverDay): string =>
+  `${about(atTheEasel.low * peak)} to ${about(atTheEasel.high * peak)} mg/m³ at worst`

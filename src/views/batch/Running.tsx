@@ -4,7 +4,7 @@ import type { Medium } from '../../core/medium/medium.ts'
 import { noDose, ratioText } from '../../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../../core/dosing/usualPaint.ts'
 import { unfitnessOf } from '../../core/dosing/fitness.ts'
-import { gramsText, mlText, percentText } from '../../ui/format.ts'
+import { weighedText, mlText, percentText } from '../../ui/format.ts'
 import { classWords } from '../mediums/Truths.tsx'
 
 /** How much of what is in the jar a paint can bear, as on every page. */
@@ -23,7 +23,7 @@ export function Running({ made, jarMl }: { readonly made: Medium; readonly jarMl
     <div className="mt-5 border-t border-ink pt-2">
       <h2 className="text-xl">In the jar so far</h2>
       <p className="text-soft">
-        {gramsText(massG)} · {mlText(volumeMl)}
+        {weighedText(massG)} · {mlText(volumeMl)}
         {jarMl !== null && <> of {mlText(jarMl)}</>}
       </p>
       <table className="mt-1 w-full">

@@ -1,6 +1,6 @@
 import { pourStateOf } from '../../core/batch/pouring.ts'
 import type { Weighing } from '../../core/batch/pouring.ts'
-import { gramsText, percentText } from '../../ui/format.ts'
+import { weighedText, percentText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 
 /** What is poured now, large. */
@@ -23,20 +23,20 @@ export function Now({
     <div aria-live="polite">
       <h2 className="text-[1.9rem] leading-tight">{name}</h2>
       {byFeel || weighing.grams === 0 ? (
-        <p className="text-[1.4rem]">By feel: {gramsText(weighing.poured)} in</p>
+        <p className="text-[1.4rem]">By feel: {weighedText(weighing.poured)} in</p>
       ) : (
         <p className="text-[2.2rem] leading-tight">
           {state === 'over' ? (
-            <>{gramsText(-weighing.left)} too much</>
+            <>{weighedText(-weighing.left)} too much</>
           ) : state === 'right' ? (
             'right'
           ) : (
-            <>{gramsText(weighing.left)} to go</>
+            <>{weighedText(weighing.left)} to go</>
           )}
           <span className="block text-[1.05rem] text-soft">
-            of {gramsText(weighing.grams)}
+            of {weighedText(weighing.grams)}
             {vessel && <> into {vessel}</>}
-            {weighing.poured > 0 && <>; {gramsText(weighing.poured)} in</>}
+            {weighing.poured > 0 && <>; {weighedText(weighing.poured)} in</>}
             {drops && (
               <>
                 ; that is {drops.drops} whole drops
@@ -88,10 +88,11 @@ export function WeighingRow({
         </span>
         <span className="shrink-0 text-right">
           {byFeel || weighing.grams === 0 ? (
-            gramsText(weighing.poured)
+            weighedText(weighing.poured)
           ) : (
             <>
-              {gramsText(weighing.poured)} <span className="text-soft">of {gramsText(weighing.grams)}</span>
+              {weighedText(weighing.poured)}{' '}
+              <span className="text-soft">of {weighedText(weighing.grams)}</span>
             </>
           )}
         </span>

@@ -18,6 +18,7 @@ import { usePages } from '../../ui/lists/usePages.ts'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDone } from '../../ui/done.ts'
+import { answerOf } from './answer.ts'
 import { effectsText } from './Checks.tsx'
 import { classWords } from './Truths.tsx'
 
@@ -58,22 +59,20 @@ export function MediumList({ initial }: ListProps) {
   }
   return (
     <>
-      <div className="flex flex-wrap items-end justify-between gap-4 pb-3">
-        <h1 className="text-[2.2rem] leading-none">Mediums</h1>
-        <div className="flex flex-wrap items-center gap-5">
-          <FindField label="Find by name" value={name} onValue={setName} />
-          {initial.count > 1 && (
-            <a className="link" href="/mediums/compare">
-              Two side by side
-            </a>
-          )}
-          <a className="link" href="/mediums/design">
-            Design one
+      <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(initial)}</h1>
+      <div className="flex flex-wrap items-center gap-5 pt-2 pb-3">
+        <FindField label="Find by name" value={name} onValue={setName} />
+        {initial.count > 1 && (
+          <a className="link" href="/mediums/compare">
+            Two side by side
           </a>
-          <button type="button" className="button min-h-11" onClick={add}>
-            <Plus size={16} aria-hidden="true" /> New medium
-          </button>
-        </div>
+        )}
+        <a className="link" href="/mediums/design">
+          Design one
+        </a>
+        <button type="button" className="button min-h-11" onClick={add}>
+          <Plus size={16} aria-hidden="true" /> New medium
+        </button>
       </div>
       {problem && (
         <p role="alert" className="text-unsound">

@@ -15,6 +15,7 @@ import { Departures } from './Departures.tsx'
 import { Facts } from './Facts.tsx'
 import { Life } from './Life.tsx'
 import { OldPicture } from './OldPicture.tsx'
+import { Strip } from './strip/Strip.tsx'
 import { answerOf } from './answer.ts'
 
 /** The record of a picture: what it is, where it is, what it must meet, how it is parted, and how it came about. */
@@ -29,7 +30,6 @@ export function RecordView({
   const { picture, desk, state, editPainting } = edited
   const assessment = useMemo(() => assess(picture, findInStudio(picture.shelf)), [picture])
   const Reminders = useLater(reminders)
-  const Strip = useLater(strip)
   return (
     <>
       <header className="border-b border-rule pb-4">
@@ -59,7 +59,9 @@ export function RecordView({
         </p>
       </header>
       <SaveLine desk={desk} state={state} />
-      <div className="mt-3 grid gap-x-12 gap-y-8 lg:grid-cols-[7fr_5fr]">
+      <Strip picture={picture} />
+      <Life picture={picture} onChange={editPainting} />
+      <div className="mt-8 grid gap-x-12 gap-y-8 border-t border-ink pt-4 lg:grid-cols-[7fr_5fr]">
         <AreaMap picture={picture} onChange={editPainting} />
         <div className="grid content-start gap-y-6">
           <Facts picture={picture} onChange={editPainting} />
@@ -67,8 +69,6 @@ export function RecordView({
           <OldPicture painting={picture.painting} onChange={editPainting} />
         </div>
       </div>
-      <Life picture={picture} onChange={editPainting} />
-      {Strip && <Strip picture={picture} />}
       <Departures painting={picture.painting} />
       {picture.layers.some(({ painted }) => painted) && (
         <Finishing picture={picture} assessment={assessment} />
@@ -81,8 +81,6 @@ export function RecordView({
 }
 
 const reminders = later(() => import('./reminders/Reminders.tsx').then((late) => late.Reminders))
-
-const strip = later(() => import('./strip/Strip.tsx').then((late) => late.Strip))
 
 const lift = later(() => import('./cleaning/WouldLift.tsx').then(({ WouldLift }) => WouldLift))
 

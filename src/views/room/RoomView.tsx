@@ -10,6 +10,7 @@ import type { Reply } from '../../ui/client.ts'
 import { about, dayText, upperFirst } from '../../ui/format.ts'
 import { Judging } from '../../ui/lists/Judging.tsx'
 import { say } from '../../ui/messages.ts'
+import { climateText } from '../../ui/room/climateText.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
@@ -108,14 +109,13 @@ export function RoomView({
 }
 
 function answerOf({ name, now, slowness }: RoomPage): string {
-  const climate = `${about(now.temperatureC, 3)} °C and ${Math.round(now.relativeHumidityPct)} %`
   const pace =
     Math.abs(slowness - 1) < 0.05
       ? 'paint dries as the book says'
       : slowness > 1
         ? `paint takes ${about(slowness, 2)} times the book’s time`
         : `paint dries ${about(1 / slowness, 2)} times as fast as the book`
-  return `${upperFirst(name)} ${now.wasRead ? 'is at' : 'is taken to be at'} ${climate}: ${pace}`
+  return `${upperFirst(name)} ${now.wasRead ? 'is at' : 'is taken to be at'} ${climateText(now)}: ${pace}`
 }
 
 function Warnings({ room, today }: { readonly room: RoomPage; readonly today: number }) {

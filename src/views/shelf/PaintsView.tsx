@@ -22,6 +22,7 @@ import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { useBench } from '../../ui/bench/useBench.ts'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { Grinding } from './Grinding.tsx'
+import { answerOf } from './answer.ts'
 import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 import { TubeSheet } from './TubeSheet.tsx'
@@ -41,6 +42,8 @@ interface PaintsProps {
 }
 
 /** What stands beside the list: a tube by its id, or one of these. */
+const isNearlyOut = ({ leftMl }: OwnTube): boolean => leftMl !== null && leftMl <= nearlyOutMl
+
 type ToolId = 'whites' | 'grinding'
 
 /** The painter's tubes, found by what they are and do; beside them one tube, the choice of a white, or the grinding slab. */
@@ -66,6 +69,7 @@ export function PaintsView(props: PaintsProps) {
       for (const id of [...pigments.map(({ pigment }) => pigment), oil])
         if (!findMaterial(id)) void bringLots.current({ id, name: id, kind: 'shelf_item' })
   }, [pages.entries, findMaterial])
+  const lowTubes = initial.entries.filter(isNearlyOut).map(({ name }) => name)
   const add = (): void => {
     const fresh = newTube()
     void send('PUT /api/tubes', { tube: fresh, seen: null }).then((reply) => {
@@ -88,7 +92,7 @@ export function PaintsView(props: PaintsProps) {
   }
   return (
     <>
-      <ShelfHead here="paints">
+      <ShelfHead here="paints" answer={answerOf(initial.count, 'tube', lowTubes)}>
         <CsvInAndOut
           list="tubes"
           name="Your paints as CSV"
@@ -255,7 +259,7 @@ function TubeRow({
         </span>
         <span className="shrink-0 text-right text-[0.85rem]">
           {tube.leftMl !== null && (
-            <span className={`block ${tube.leftMl <= nearlyOutMl ? 'text-watch' : 'text-soft'}`}>
+            <span className={`block ${isNearlyOut(tube) ? 'text-watch' : 'text-soft'}`}>
               {leftText(tube.leftMl)}
             </span>
           )}

@@ -8,15 +8,17 @@ const halves = [
 /** The shelf has two halves: what mediums are made of, and the tubes. */
 export const ShelfHead = ({
   here,
+  answer,
   children,
 }: {
   readonly here: (typeof halves)[number][0]
+  readonly answer: string
   readonly children: ReactNode
 }) => (
-  <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pb-3">
-    <div className="flex items-end gap-5">
-      <h1 className="text-[2.2rem] leading-none">Shelf</h1>
-      <nav aria-label="Halves of the shelf" className="flex">
+  <>
+    <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answer}</h1>
+    <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pb-3">
+      <nav aria-label="Halves of the shelf" className="-ml-2.5 flex">
         {halves.map(([id, name, path]) => (
           <a
             key={id}
@@ -28,7 +30,7 @@ export const ShelfHead = ({
           </a>
         ))}
       </nav>
+      <div className="flex flex-wrap items-center gap-5">{children}</div>
     </div>
-    <div className="flex flex-wrap items-center gap-5">{children}</div>
-  </div>
+  </>
 )

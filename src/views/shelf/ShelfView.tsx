@@ -5,6 +5,8 @@ import type { Family } from '../../core/materials/material.ts'
 import { materialOf } from '../../core/materials/own.ts'
 import { worstAnswer } from '../../core/materials/policy.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
+import { gramsText } from '../../ui/format.ts'
+import { shortName } from '../../core/words.ts'
 import { findIn, indexed } from '../../core/materials/search.ts'
 import type { Indexed } from '../../core/materials/search.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
@@ -22,6 +24,7 @@ import { say } from '../../ui/messages.ts'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
 import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
+import { answerOf, nearlyOutG } from './answer.ts'
 import { MaterialSheet } from './MaterialSheet.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 
@@ -63,7 +66,8 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   }, [items, book, wanted, family])
   const own = items.find(({ id }) => id === selected) ?? null
   const material = own ? materialOf(own, findInLibrary) : findInLibrary(selected)
-  const isOwn = (id: string): boolean => items.some((item) => item.id === id)
+  const ownOf = (id: string): ShelfItem | undefined => items.find((item) => item.id === id)
+  const lowBottles = initial.entries.filter(isNearlyOut).map(({ name }) => shortName(name))
   const all = book.length + (wanted ? initial.count : pages.count)
   useEffect(() => {
     if (own || !overridden.has(selected)) return
@@ -82,7 +86,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     })
   return (
     <>
-      <ShelfHead here="materials">
+      <ShelfHead here="materials" answer={answerOf(initial.count, 'material', lowBottles)}>
         <CsvInAndOut
           list="shelf"
           name="Your shelf as CSV"
@@ -134,7 +138,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
                 one={one}
                 policies={settings.policies}
                 selected={one.material.id === selected}
-                own={isOwn(one.material.id)}
+                own={ownOf(one.material.id)}
                 onSelect={() => setSelected(one.material.id)}
               />
             ))}
@@ -177,6 +181,8 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   )
 }
 
+const isNearlyOut = ({ stockG }: ShelfItem): boolean => stockG !== null && stockG <= nearlyOutG
+
 /** What was changed on this page in the place of what was read. */
 const laidOver = (
   items: readonly Revised<ShelfItem>[],
@@ -212,7 +218,7 @@ function ShelfRow({
   readonly one: Indexed
   readonly policies: readonly PolicyId[]
   readonly selected: boolean
-  readonly own: boolean
+  readonly own: ShelfItem | undefined
   readonly onSelect: () => void
 }) {
   const room = worstAnswer([material], policies)
@@ -228,7 +234,12 @@ function ShelfRow({
           <span className="block leading-tight">
             {material.name}
             {material.pigmentCode && <span className="text-soft"> {material.pigmentCode}</span>}
-            {own && <span className="text-soft"> · yours</span>}
+            {own && (
+              <span className="text-soft">
+                {' '}
+                · yours{own.stockG !== null && `, ${gramsText(own.stockG)} left`}
+              </span>
+            )}
           </span>
           <span className="block text-[0.85rem] text-soft">
             {[familyNames[material.family].toLowerCase(), ...deeds].join(' · ')}

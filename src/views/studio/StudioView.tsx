@@ -9,6 +9,7 @@ import type { Reading } from '../../ui/fields.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'
 import { useDesk } from '../../ui/useDesk.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
+import { answerOf } from './answer.ts'
 import { Practices } from './practices/Practices.tsx'
 import { CalendarAndHours } from './calendar/CalendarAndHours.tsx'
 import { SetAside } from './SetAside.tsx'
@@ -46,7 +47,7 @@ export function StudioView({
     edit({ climate: { ...settings.climate, ...change } })
   return (
     <>
-      <h1 className="text-[2.2rem] leading-none">Studio</h1>
+      <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(settings)}</h1>
       <SaveLine desk={desk} state={state} />
       <div className="grid gap-x-14 gap-y-8 lg:grid-cols-2">
         <section aria-label="Room and days" className="grid content-start gap-4 sm:grid-cols-2">

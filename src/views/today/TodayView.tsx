@@ -76,7 +76,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
       </h1>
       <Judging left={judging} onDone={() => show(most)} />
       <NotSent state={state} />
-      <NotPutAway days={notPutAway} />
+      <NotPutAway days={notPutAway} today={today} />
       <DatesAtRisk dates={atRisk} />
       {isNew ? (
         <ThreeWays />

@@ -23,7 +23,7 @@ export function Strip({ picture }: { readonly picture: Picture }) {
   const most = Math.max(1, ...sections.map(({ um }) => um))
   if (days.length === 0) return null
   return (
-    <section aria-label="Looked back on" className="mt-8 border-t border-ink pt-4">
+    <section aria-label="Looked back on" className="mt-3">
       <h2 className="text-xl">Its life in sections</h2>
       <ol className="mt-2 flex items-end gap-1 overflow-x-auto pb-1">
         {shown.map((one, at) => (
