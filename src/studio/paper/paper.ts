@@ -1,6 +1,5 @@
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
-import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js'
 import { asRead } from '../../writing/reader.ts'
 
@@ -25,10 +24,18 @@ const faces = {
   },
 } as const
 
-pdfmake.setFonts(faces)
-pdfmake.setUrlAccessPolicy(() => false)
 const ofFaces = new Set<string>(Object.values(faces).flatMap((face) => Object.values(face)))
-pdfmake.setLocalAccessPolicy((path) => ofFaces.has(path))
+
+let loading: ReturnType<typeof load> | undefined
+
+/** What sets the type: it reads its own faces and nothing else. Large, so it is loaded for the first sheet. */
+async function load() {
+  const { default: pdfmake } = await import('pdfmake')
+  pdfmake.setFonts(faces)
+  pdfmake.setUrlAccessPolicy(() => false)
+  pdfmake.setLocalAccessPolicy((path) => ofFaces.has(path))
+  return pdfmake
+}
 
 /** Letters every PDF reader has a face for; a sheet with any other is set in the one that ships with the program. */
 const ownLetters = /^[\u0020-\u007e\u00a0-\u00ff\u2013\u2014\u2018-\u201e\u2022\u2026\u20ac\n]*$/
@@ -86,6 +93,7 @@ export async function paperOf(title: string, content: Content): Promise<Uint8Arr
     }),
     content: readContent(content),
   }
+  const pdfmake = await (loading ??= load())
   return new Uint8Array(await pdfmake.createPdf(definition).getBuffer())
 }
 
