@@ -14,6 +14,9 @@ const file = join(process.cwd(), 'dist/server/apart/tasks.mjs')
 
 let pool: Tinypool | null = null
 
+/** A second thread is kept so long after its last task: while one works at the studio, none is waited for to start. */
+const keptWarmMs = 5 * 60_000
+
 function threads(): Tinypool {
   if (pool) return pool
   pool = new Tinypool({
@@ -21,7 +24,7 @@ function threads(): Tinypool {
     runtime: 'worker_threads',
     minThreads: 1,
     maxThreads: 2,
-    idleTimeout: 20_000,
+    idleTimeout: keptWarmMs,
     resourceLimits: { maxOldGenerationSizeMb: 128 },
   })
   // A thread that falls with no task in hand is told, and does not take the program with it; the next task starts another.

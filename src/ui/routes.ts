@@ -89,32 +89,33 @@ import type * as r86 from '../pages/api/readings/index.ts'
 import type * as r87 from '../pages/api/recipes.csv.ts'
 import type * as r88 from '../pages/api/reminders/[id].ts'
 import type * as r89 from '../pages/api/reminders/index.ts'
-import type * as r90 from '../pages/api/room.ts'
-import type * as r91 from '../pages/api/scale/index.ts'
-import type * as r92 from '../pages/api/schedule.csv.ts'
-import type * as r93 from '../pages/api/sensor.ts'
-import type * as r94 from '../pages/api/settings.ts'
-import type * as r95 from '../pages/api/shelf.csv.ts'
-import type * as r96 from '../pages/api/shelf/[id].ts'
-import type * as r97 from '../pages/api/shelf/index.ts'
-import type * as r98 from '../pages/api/shopping.ts'
-import type * as r99 from '../pages/api/since.ts'
-import type * as r100 from '../pages/api/swatches/[id]/index.ts'
-import type * as r101 from '../pages/api/swatches/[id]/photo.ts'
-import type * as r102 from '../pages/api/swatches/[id]/touch.ts'
-import type * as r103 from '../pages/api/swatches/index.ts'
-import type * as r104 from '../pages/api/telling.ts'
-import type * as r105 from '../pages/api/tests/[id].ts'
-import type * as r106 from '../pages/api/today.ts'
-import type * as r107 from '../pages/api/trials/[id].ts'
-import type * as r108 from '../pages/api/trials/index.ts'
-import type * as r109 from '../pages/api/tubes.csv.ts'
-import type * as r110 from '../pages/api/tubes/[id]/index.ts'
-import type * as r111 from '../pages/api/tubes/[id]/need.ts'
-import type * as r112 from '../pages/api/tubes/[id]/photo.ts'
-import type * as r113 from '../pages/api/tubes/index.ts'
-import type * as r114 from '../pages/api/undo.ts'
-import type * as r115 from '../pages/api/used.ts'
+import type * as r90 from '../pages/api/room/index.ts'
+import type * as r91 from '../pages/api/room/pictures.ts'
+import type * as r92 from '../pages/api/scale/index.ts'
+import type * as r93 from '../pages/api/schedule.csv.ts'
+import type * as r94 from '../pages/api/sensor.ts'
+import type * as r95 from '../pages/api/settings.ts'
+import type * as r96 from '../pages/api/shelf.csv.ts'
+import type * as r97 from '../pages/api/shelf/[id].ts'
+import type * as r98 from '../pages/api/shelf/index.ts'
+import type * as r99 from '../pages/api/shopping.ts'
+import type * as r100 from '../pages/api/since.ts'
+import type * as r101 from '../pages/api/swatches/[id]/index.ts'
+import type * as r102 from '../pages/api/swatches/[id]/photo.ts'
+import type * as r103 from '../pages/api/swatches/[id]/touch.ts'
+import type * as r104 from '../pages/api/swatches/index.ts'
+import type * as r105 from '../pages/api/telling.ts'
+import type * as r106 from '../pages/api/tests/[id].ts'
+import type * as r107 from '../pages/api/today.ts'
+import type * as r108 from '../pages/api/trials/[id].ts'
+import type * as r109 from '../pages/api/trials/index.ts'
+import type * as r110 from '../pages/api/tubes.csv.ts'
+import type * as r111 from '../pages/api/tubes/[id]/index.ts'
+import type * as r112 from '../pages/api/tubes/[id]/need.ts'
+import type * as r113 from '../pages/api/tubes/[id]/photo.ts'
+import type * as r114 from '../pages/api/tubes/index.ts'
+import type * as r115 from '../pages/api/undo.ts'
+import type * as r116 from '../pages/api/used.ts'
 
 export interface Routes {
   'GET /api/ahead': typeof r0.GET
@@ -225,40 +226,41 @@ export interface Routes {
   'DELETE /api/reminders/{id}': typeof r88.DELETE
   'PUT /api/reminders': typeof r89.PUT
   'GET /api/room': typeof r90.GET
-  'GET /api/scale': typeof r91.GET
-  'POST /api/scale': typeof r91.POST
-  'GET /api/schedule.csv': typeof r92.GET
-  'GET /api/sensor': typeof r93.GET
-  'POST /api/sensor': typeof r93.POST
-  'GET /api/settings': typeof r94.GET
-  'PUT /api/settings': typeof r94.PUT
-  'GET /api/shelf.csv': typeof r95.GET
-  'POST /api/shelf.csv': typeof r95.POST
-  'GET /api/shelf/{id}': typeof r96.GET
-  'DELETE /api/shelf/{id}': typeof r96.DELETE
-  'GET /api/shelf': typeof r97.GET
-  'PUT /api/shelf': typeof r97.PUT
-  'GET /api/shopping': typeof r98.GET
-  'GET /api/since': typeof r99.GET
-  'DELETE /api/swatches/{id}': typeof r100.DELETE
-  'PUT /api/swatches/{id}/photo': typeof r101.PUT
-  'POST /api/swatches/{id}/touch': typeof r102.POST
-  'PUT /api/swatches': typeof r103.PUT
-  'GET /api/telling': typeof r104.GET
-  'PUT /api/tests/{id}': typeof r105.PUT
-  'DELETE /api/tests/{id}': typeof r105.DELETE
-  'GET /api/today': typeof r106.GET
-  'DELETE /api/trials/{id}': typeof r107.DELETE
-  'PUT /api/trials': typeof r108.PUT
-  'POST /api/trials': typeof r108.POST
-  'GET /api/tubes.csv': typeof r109.GET
-  'POST /api/tubes.csv': typeof r109.POST
-  'GET /api/tubes/{id}': typeof r110.GET
-  'DELETE /api/tubes/{id}': typeof r110.DELETE
-  'GET /api/tubes/{id}/need': typeof r111.GET
-  'PUT /api/tubes/{id}/photo': typeof r112.PUT
-  'GET /api/tubes': typeof r113.GET
-  'PUT /api/tubes': typeof r113.PUT
-  'POST /api/undo': typeof r114.POST
-  'GET /api/used': typeof r115.GET
+  'GET /api/room/pictures': typeof r91.GET
+  'GET /api/scale': typeof r92.GET
+  'POST /api/scale': typeof r92.POST
+  'GET /api/schedule.csv': typeof r93.GET
+  'GET /api/sensor': typeof r94.GET
+  'POST /api/sensor': typeof r94.POST
+  'GET /api/settings': typeof r95.GET
+  'PUT /api/settings': typeof r95.PUT
+  'GET /api/shelf.csv': typeof r96.GET
+  'POST /api/shelf.csv': typeof r96.POST
+  'GET /api/shelf/{id}': typeof r97.GET
+  'DELETE /api/shelf/{id}': typeof r97.DELETE
+  'GET /api/shelf': typeof r98.GET
+  'PUT /api/shelf': typeof r98.PUT
+  'GET /api/shopping': typeof r99.GET
+  'GET /api/since': typeof r100.GET
+  'DELETE /api/swatches/{id}': typeof r101.DELETE
+  'PUT /api/swatches/{id}/photo': typeof r102.PUT
+  'POST /api/swatches/{id}/touch': typeof r103.POST
+  'PUT /api/swatches': typeof r104.PUT
+  'GET /api/telling': typeof r105.GET
+  'PUT /api/tests/{id}': typeof r106.PUT
+  'DELETE /api/tests/{id}': typeof r106.DELETE
+  'GET /api/today': typeof r107.GET
+  'DELETE /api/trials/{id}': typeof r108.DELETE
+  'PUT /api/trials': typeof r109.PUT
+  'POST /api/trials': typeof r109.POST
+  'GET /api/tubes.csv': typeof r110.GET
+  'POST /api/tubes.csv': typeof r110.POST
+  'GET /api/tubes/{id}': typeof r111.GET
+  'DELETE /api/tubes/{id}': typeof r111.DELETE
+  'GET /api/tubes/{id}/need': typeof r112.GET
+  'PUT /api/tubes/{id}/photo': typeof r113.PUT
+  'GET /api/tubes': typeof r114.GET
+  'PUT /api/tubes': typeof r114.PUT
+  'POST /api/undo': typeof r115.POST
+  'GET /api/used': typeof r116.GET
 }

@@ -72,7 +72,15 @@ describe('every answer is as it is described', () => {
         '/api/done',
       ],
       ...['/api/tubes', '/api/tubes.csv', '/api/shopping'],
-      ...['/api/rack', '/api/telling', '/api/horizon', '/api/room', '/api/readings.csv', '/api/ahead'],
+      ...[
+        '/api/rack',
+        '/api/telling',
+        '/api/horizon',
+        '/api/room',
+        '/api/room/pictures',
+        '/api/readings.csv',
+        '/api/ahead',
+      ],
       '/api/sensor',
       ...['/api/aside', '/api/judging', '/api/health', '/api/find', '/api/shelf.csv', '/api/calendar.ics'],
     ])

@@ -12,7 +12,7 @@ import type { PaintingPromise } from '../../src/studio/promises.ts'
 import { planLayer } from '../../src/studio/layers.ts'
 import { movePainting, savePainting } from '../../src/studio/paintings.ts'
 import { saveReminder, removeReminder } from '../../src/studio/reminders.ts'
-import { roomPage } from '../../src/studio/lists/roomPage.ts'
+import { roomPage, roomPictures } from '../../src/studio/lists/roomPage.ts'
 import { morningOf } from '../../src/studio/lists/todayList.ts'
 import { saveSettings, settingsOf } from '../../src/studio/settings.ts'
 import { warningsOf } from '../../src/views/room/warnings.ts'
@@ -169,5 +169,9 @@ describe('time at Tern Street', () => {
     const says = warningsOf(room, today).map((one) => one.says)
     expect(says.filter((one) => one.includes('The wax of'))).to.have.length(1)
     expect(says.join()).to.include('The wax of Salt pans')
+    const found = await roomPictures(studio.db, 'attic', now, { text: 'quin' })
+    expect(found).to.deep.include({ count: 1 })
+    expect(found.entries[0]!.title).to.equal('Quince and pewter')
+    expect((await roomPictures(studio.db, 'attic', now, { from: 1 })).entries).to.have.length(1)
   })
 })

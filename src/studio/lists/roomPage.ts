@@ -4,6 +4,7 @@ import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { extremesOf } from '../../core/room/extremes.ts'
 import type { Extremes } from '../../core/room/extremes.ts'
 import { climateOn } from '../../core/room/roomLog.ts'
+import { defaultLimits } from '../../core/practice/limits.ts'
 import { dewPointC } from '../../core/soundness/room.ts'
 import { placeIn, placeOn } from '../../document/places.ts'
 import type { RoomReadingDocument } from '../../document/room.ts'
@@ -11,6 +12,8 @@ import type { Revised } from '../../document/studio.ts'
 import { openSummaries } from '../../store/assessments.ts'
 import type { Database } from '../../store/database.ts'
 import { readingsOf } from '../devices/roomLog.ts'
+import { linesAtATime } from '../listPage.ts'
+import type { ListPage } from '../listPage.ts'
 import { roomsOf } from '../rooms.ts'
 import { settingsOf } from '../settings.ts'
 
@@ -28,7 +31,18 @@ export interface RoomPage {
   /** What is to be expected, week by week, for a year. */
   readonly expected: readonly (Climate & { readonly on: string })[]
   readonly extremes: Extremes
-  readonly pictures: readonly RoomPicture[]
+  /** The pictures whose wax is too hot there at some time of the year; null: none. */
+  readonly softens: (Befallen & { readonly hottestC: number }) | null
+  /** Those whose alkyd or acrylic is brittle there at some time of it. */
+  readonly brittle: Befallen | null
+  /** The unfinished pictures that stand there, a page of them. */
+  readonly pictures: ListPage<RoomPicture>
+}
+
+/** Pictures that something befalls: how many, and the first of their titles. */
+export interface Befallen {
+  readonly count: number
+  readonly titles: readonly string[]
 }
 
 /** An unfinished picture that stands there. */
@@ -44,7 +58,18 @@ export interface RoomPicture {
 const backDays = 400
 const weeks = 53
 
-export async function roomPage(db: Database, placeId: string, now: string): Promise<RoomPage> {
+/** What is asked of a place: its pictures by title, from one of them on. */
+export interface RoomAsked {
+  readonly text?: string
+  readonly from?: number
+}
+
+export async function roomPage(
+  db: Database,
+  placeId: string,
+  now: string,
+  asked: RoomAsked = {},
+): Promise<RoomPage> {
   const settings = await settingsOf(db)
   const rooms = await roomsOf(db, settings, now)
   const { id, name } = placeIn(settings, placeId)
@@ -53,7 +78,8 @@ export async function roomPage(db: Database, placeId: string, now: string): Prom
   const all = await readingsOf(db, id)
   const since = dateOf(today - backDays)
   const climate = climateOn(place, today)
-  const open = await openSummaries(db, today)
+  const extremes = extremesOf(place, today)
+  const pictures = await picturesIn(db, id, now)
   return {
     placeId: id,
     name,
@@ -69,15 +95,58 @@ export async function roomPage(db: Database, placeId: string, now: string): Prom
       const day = Math.floor(today) + 7 * week
       return { on: dateOf(day), ...climateOn(place, day) }
     }),
-    extremes: extremesOf(place, today),
-    pictures: open
-      .filter(({ painting }) => placeOn(painting, now.slice(0, 10)) === id)
-      .map(({ painting, summary: { hottestC, turnsGlassy } }) => ({
-        id: painting.id,
-        title: painting.title,
-        since: painting.moves.findLast((move) => move.placeId === id)?.on ?? null,
-        hottestC,
-        turnsGlassy,
-      })),
+    extremes,
+    softens: softensIn(pictures, extremes),
+    brittle: befallen(pictures.filter((one) => one.turnsGlassy && isBrittleAt(extremes.coldest))),
+    pictures: pageOf(pictures, asked),
   }
+}
+
+/** A page of the unfinished pictures that stand in a place. */
+export async function roomPictures(
+  db: Database,
+  placeId: string,
+  now: string,
+  asked: RoomAsked,
+): Promise<ListPage<RoomPicture>> {
+  const { id } = placeIn(await settingsOf(db), placeId)
+  return pageOf(await picturesIn(db, id, now), asked)
+}
+
+async function picturesIn(db: Database, placeId: string, now: string): Promise<readonly RoomPicture[]> {
+  const open = await openSummaries(db, dayOf(now)!)
+  return open
+    .filter(({ painting }) => placeOn(painting, now.slice(0, 10)) === placeId)
+    .map(({ painting, summary: { hottestC, turnsGlassy } }) => ({
+      id: painting.id,
+      title: painting.title,
+      since: painting.moves.findLast((move) => move.placeId === placeId)?.on ?? null,
+      hottestC,
+      turnsGlassy,
+    }))
+}
+
+function pageOf(pictures: readonly RoomPicture[], { text = '', from = 0 }: RoomAsked): ListPage<RoomPicture> {
+  const wanted = text.toLowerCase()
+  const found = pictures.filter(({ title }) => title.toLowerCase().includes(wanted))
+  return { count: found.length, entries: found.slice(from, from + linesAtATime) }
+}
+
+const mostNamed = 3
+
+function befallen(pictures: readonly RoomPicture[]): Befallen | null {
+  if (pictures.length === 0) return null
+  return { count: pictures.length, titles: pictures.slice(0, mostNamed).map(({ title }) => title) }
+}
+
+const isBrittleAt = ({ temperatureC }: Climate): boolean => temperatureC < defaultLimits.coldPolymer.watch
+
+/** The softest first. */
+function softensIn(pictures: readonly RoomPicture[], { hottest }: Extremes): RoomPage['softens'] {
+  const soft = pictures
+    .flatMap((picture) => (picture.hottestC === null ? [] : [{ ...picture, hottestC: picture.hottestC }]))
+    .filter(({ hottestC }) => hottest.temperatureC > hottestC)
+    .sort((a, b) => a.hottestC - b.hottestC)
+  const all = befallen(soft)
+  return all && { ...all, hottestC: soft[0]!.hottestC }
 }

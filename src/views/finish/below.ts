@@ -2,4 +2,4 @@
 export { HandOver } from './HandOver.tsx'
 export { Packing } from './Packing.tsx'
 export { TakingOff } from './TakingOff.tsx'
-export { VarnishChoice } from './VarnishChoice.tsx'
+export { VarnishChoice } from './varnish/VarnishChoice.tsx'

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo } from 'react'
 import { analyseMedium } from '../../core/medium/medium.ts'
-import type { Amount } from '../../core/measure/units.ts'
+import type { MediumResult } from '../../core/medium/medium.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { UsableMedium } from '../../document/batchMedium.ts'
@@ -8,7 +8,7 @@ import type { Revised, Settings } from '../../document/studio.ts'
 import { studioMaterials, findInStudio } from '../../document/studioMaterials.ts'
 import type { MediumVersion } from '../../studio/lists/mediumHistory.ts'
 import { send } from '../../ui/client.ts'
-import { ChoiceRow, Labelled, NumberRow, readName, TypedField } from '../../ui/fields.tsx'
+import { Labelled, NumberRow, readName, TypedField } from '../../ui/fields.tsx'
 import type { Reading } from '../../ui/fields.tsx'
 import { ingredientChoices } from '../../ui/materials.ts'
 import { SaveLine } from '../../ui/SaveLine.tsx'
@@ -22,7 +22,8 @@ import { Toasts } from '../../ui/Toasts.tsx'
 import { Checks } from './Checks.tsx'
 import { Fitness } from './Fitness.tsx'
 import { InPaint } from './InPaint.tsx'
-import { amountText, idOf, readAmount, RecipeLines } from './RecipeLines.tsx'
+import { PartsFields } from './PartsFields.tsx'
+import { idOf, RecipeLines } from './RecipeLines.tsx'
 import type { Practice } from '../../core/practice/practice.ts'
 import { Reckonings } from './Reckonings.tsx'
 import { Truths } from './Truths.tsx'
@@ -65,9 +66,6 @@ export function Bench({ initial, known, events, settings, practices, versions }:
   useEffect(() => {
     document.title = `${medium.name} · Grelta`
   }, [medium.name])
-  const hasParts = recipe.lines.some(({ unit }) => unit === 'part')
-  const mixed = hasParts && recipe.lines.some(({ unit }) => unit !== 'part')
-
   return (
     <>
       <h1 className="sr-only" translate="no">
@@ -125,54 +123,8 @@ export function Bench({ initial, known, events, settings, practices, versions }:
             spoons={settings.spoons}
             onLines={(lines) => setRecipe({ ...recipe, lines: [...lines] })}
           />
-          {hasParts && (
-            <div className="mt-4 flex flex-wrap gap-4">
-              <ChoiceRow
-                label="Parts are counted by"
-                value={recipe.partsBy ?? 'volume'}
-                onValue={(partsBy) => setRecipe({ ...recipe, partsBy: partsBy as 'volume' | 'weight' })}
-                options={[
-                  { id: 'volume', name: 'volume' },
-                  { id: 'weight', name: 'weight' },
-                ]}
-              />
-              {mixed && (
-                <Labelled label="One part is" className="w-32">
-                  {(id) => (
-                    <TypedField
-                      id={id}
-                      isFigure
-                      shown={recipe.partSize ? amountText(recipe.partSize) : ''}
-                      read={(text): Reading<Amount | undefined> =>
-                        text.trim()
-                          ? readAmount(settings.spoons, recipe.partSize)(text)
-                          : { value: undefined }
-                      }
-                      onValue={(partSize) => {
-                        const { partSize: _before, ...rest } = recipe
-                        setRecipe(partSize ? { ...rest, partSize } : rest)
-                      }}
-                    />
-                  )}
-                </Labelled>
-              )}
-            </div>
-          )}
-          {!made.ok &&
-            made.problems
-              .filter(({ line }) => line === undefined)
-              .map(({ message }) => (
-                <p key={message} className="mt-3 text-soft">
-                  {message}
-                </p>
-              ))}
-          {made.ok && made.medium.warnings.length > 0 && (
-            <ul className="mt-4 flex flex-col gap-1 border-l-2 border-watch pl-3 text-[0.88rem]">
-              {made.medium.warnings.map(({ code, message, line }) => (
-                <li key={`${code}-${line}`}>{message}</li>
-              ))}
-            </ul>
-          )}
+          <PartsFields recipe={recipe} spoons={settings.spoons} onRecipe={setRecipe} />
+          <Said made={made} />
           {made.ok && <Checks medium={made.medium} settings={settings} />}
           <NumberRow
             label="At most so many layers of it in one place"
@@ -233,5 +185,26 @@ export function Bench({ initial, known, events, settings, practices, versions }:
       <WhatWasDone of={{ kind: 'medium', id: medium.id }} desk={saved.desk} after={medium.revision} />
       <Toasts />
     </>
+  )
+}
+
+/** What is missing from the recipe as a whole, or what is to be known of it. */
+function Said({ made }: { readonly made: MediumResult }) {
+  if (!made.ok)
+    return made.problems
+      .filter(({ line }) => line === undefined)
+      .map(({ message }) => (
+        <p key={message} className="mt-3 text-soft">
+          {message}
+        </p>
+      ))
+  const { warnings } = made.medium
+  if (warnings.length === 0) return null
+  return (
+    <ul className="mt-4 flex flex-col gap-1 border-l-2 border-watch pl-3 text-[0.88rem]">
+      {warnings.map(({ code, message, line }) => (
+        <li key={`${code}-${line}`}>{message}</li>
+      ))}
+    </ul>
   )
 }

@@ -25,6 +25,9 @@ export interface RoomDesk {
   readonly room: RoomPage
   readonly settings: Revised<Settings>
   readonly today: number
+  /** What the pictures here are found by. */
+  readonly find: string
+  readonly setFind: (text: string) => void
   /** Carries something out, says what was done, with its undo, and shows the place as it then is. */
   readonly after: (reply: Promise<Reply<{ readonly event: number }>>, done: string) => void
   readonly editSettings: (change: Partial<Settings>) => void
@@ -54,11 +57,16 @@ export function RoomView({
   const { desk, state } = useDesk(`setting/${settingsId}`, things, events)
   const settings = shownOn(state, 'setting', settingsId) ?? initialSettings
   const [room, setRoom] = useState(initial)
+  const [find, setFind] = useState('')
+  /** Counts how often the place was read anew. */
+  const [round, setRound] = useState(0)
   const YearChart = useLater(chart)
   const show = (placeId: string): void =>
-    void read('GET /api/room', { query: { place: placeId } }).then((reply) =>
-      reply.ok ? setRoom(reply.value) : say(reply.refusal.message),
-    )
+    void read('GET /api/room', { query: { place: placeId, find } }).then((reply) => {
+      if (!reply.ok) return say(reply.refusal.message)
+      setRoom(reply.value)
+      setRound((before) => before + 1)
+    })
   const after: RoomDesk['after'] = (sent, done) =>
     void sent.then((reply) => {
       if (!reply.ok) return say(reply.refusal.message)
@@ -69,7 +77,7 @@ export function RoomView({
     desk.edit('setting', settingsId, change)
     void desk.flush().then(() => show(room.placeId))
   }
-  const shown: RoomDesk = { room, settings, today, after, editSettings, show }
+  const shown: RoomDesk = { room, settings, today, find, setFind, after, editSettings, show }
   return (
     <>
       <h1 className="max-w-[60rem] text-[2.2rem] leading-tight">{answerOf(room)}</h1>
@@ -99,7 +107,7 @@ export function RoomView({
       </figure>
       <div className="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-2">
         <Bring {...shown} />
-        <Standing {...shown} />
+        <Standing key={round} {...shown} />
         <Places {...shown} />
         <Months room={room} />
       </div>

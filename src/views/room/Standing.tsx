@@ -1,13 +1,19 @@
 import { dateOf } from '../../core/plan/calendar.ts'
 import { placesIn } from '../../document/places.ts'
-import { send } from '../../ui/client.ts'
+import { read, send } from '../../ui/client.ts'
 import { Choice } from '../../ui/fields.tsx'
 import { dateText } from '../../ui/format.ts'
+import { FindField, ListFoot } from '../../ui/lists/ListFoot.tsx'
+import { usePages } from '../../ui/lists/usePages.ts'
 import type { RoomDesk } from './RoomView.tsx'
 
 /** The pictures that stand here, each of which may be taken elsewhere. */
-export function Standing({ room, settings, today, after }: RoomDesk) {
+export function Standing({ room, settings, today, find, setFind, after }: RoomDesk) {
   const places = placesIn(settings)
+  const pages = usePages(room.pictures, find, (from) =>
+    read('GET /api/room/pictures', { query: { place: room.placeId, find, from } }),
+  )
+  const isLong = find !== '' || room.pictures.count > room.pictures.entries.length
   const move = (id: string, title: string, placeId: string): void =>
     after(
       send('POST /api/paintings/{id}/move', { placeId, on: dateOf(today) }, { params: { id } }),
@@ -16,9 +22,14 @@ export function Standing({ room, settings, today, after }: RoomDesk) {
   return (
     <section aria-label="Pictures here">
       <h2 className="border-b border-ink pb-1 text-[1.35rem]">Pictures here</h2>
-      {room.pictures.length === 0 && <p className="pt-2 text-soft">Nothing that still dries stands here.</p>}
+      {isLong && <FindField label="Find by title" value={find} onValue={setFind} />}
+      {pages.count === 0 && (
+        <p className="pt-2 text-soft">
+          {find ? 'No picture here is called that.' : 'Nothing that still dries stands here.'}
+        </p>
+      )}
       <ul>
-        {room.pictures.map(({ id, title, since, hottestC }) => (
+        {pages.entries.map(({ id, title, since, hottestC }) => (
           <li key={id} className="flex flex-wrap items-center gap-x-4 border-b border-rule py-1">
             <a href={`/paintings/${id}`} className="min-w-0 grow font-read text-[1.1rem] hover:underline">
               {title}
@@ -37,6 +48,7 @@ export function Standing({ room, settings, today, after }: RoomDesk) {
           </li>
         ))}
       </ul>
+      <ListFoot pages={pages} what="pictures" />
     </section>
   )
 }

@@ -1,6 +1,8 @@
 import { defaultLimits } from '../../core/practice/limits.ts'
 import { dewPointC } from '../../core/soundness/room.ts'
-import type { RoomPage } from '../../studio/lists/roomPage.ts'
+import type { OutstandingDay } from '../../core/room/extremes.ts'
+import { listed } from '../../core/words.ts'
+import type { Befallen, RoomPage } from '../../studio/lists/roomPage.ts'
 import { dayText } from '../../ui/format.ts'
 
 /** What a place may do to what stands in it. */
@@ -15,28 +17,10 @@ const bloomGapC = defaultLimits.bloomDewGap.watch
 const brittleBelowC = defaultLimits.coldPolymer.watch
 const degrees = (celsius: number): string => `${Math.round(celsius)}\u00a0°C`
 
-export function warningsOf({ now, extremes, pictures }: RoomPage, today: number): readonly RoomWarning[] {
+export function warningsOf(room: RoomPage, today: number): readonly RoomWarning[] {
+  const { now, extremes } = room
   const { hottest, coldest, dampest } = extremes
-  const when = (day: { readonly day: number; readonly wasRead: boolean }): string =>
-    `${day.wasRead ? 'was read' : 'is expected'} about ${dayText(day.day)}`
-  const found: RoomWarning[] = pictures.flatMap(({ title, hottestC, turnsGlassy }) => [
-    ...(hottestC !== null && hottest.temperatureC > hottestC
-      ? [
-          {
-            verdict: 'watch' as const,
-            says: `The wax of ${title} bears ${degrees(hottestC)} at most; ${degrees(hottest.temperatureC)} ${when(hottest)}. Stand it somewhere cooler, with nothing against its face.`,
-          },
-        ]
-      : []),
-    ...(turnsGlassy && coldest.temperatureC < brittleBelowC
-      ? [
-          {
-            verdict: 'watch' as const,
-            says: `Alkyd or acrylic in ${title} is brittle below ${degrees(brittleBelowC)}; ${degrees(coldest.temperatureC)} ${when(coldest)}. No packing, keying or rolling then.`,
-          },
-        ]
-      : []),
-  ])
+  const found: RoomWarning[] = [...softening(room), ...brittleness(room)]
   const gap = now.temperatureC - dewPointC(now)
   const blooms = now.relativeHumidityPct >= bloomHumidity || gap < bloomGapC
   const { bloomHumidity: damp, bloomDewGap: near } = defaultLimits
@@ -49,7 +33,7 @@ export function warningsOf({ now, extremes, pictures }: RoomPage, today: number)
   else if (dampest.relativeHumidityPct >= bloomHumidity && Math.abs(dampest.day - today) < 60)
     found.push({
       verdict: 'watch',
-      says: `${Math.round(dampest.relativeHumidityPct)} % ${when(dampest)}: no varnish on such a day, it blooms.`,
+      says: `${Math.round(dampest.relativeHumidityPct)} % humidity ${when(dampest)}: no varnish on such a day, it blooms.`,
     })
   return found.length > 0
     ? found
@@ -59,4 +43,27 @@ export function warningsOf({ now, extremes, pictures }: RoomPage, today: number)
           says: `Nothing here is in danger: dew would settle at ${degrees(now.dewPointC)}, and between ${degrees(coldest.temperatureC)} and ${degrees(hottest.temperatureC)} through the year nothing that stands here softens or turns brittle.`,
         },
       ]
+}
+
+const when = (day: OutstandingDay): string =>
+  `${day.wasRead ? 'was read' : 'is expected'} about ${dayText(day.day)}`
+
+/** "Salt pans", "Salt pans, Sheds, Quince and 12 more". */
+const namesOf = ({ count, titles }: Befallen): string =>
+  listed(count > titles.length ? [...titles, `${count - titles.length} more`] : titles)
+
+function softening({ softens, extremes: { hottest } }: RoomPage): readonly RoomWarning[] {
+  if (!softens) return []
+  const { count, hottestC } = softens
+  const bears = `bears ${degrees(hottestC)} at most${count > 1 ? ' where it is softest' : ''}`
+  const cooler = `Stand ${count > 1 ? 'them' : 'it'} somewhere cooler, with nothing against ${count > 1 ? 'their faces' : 'its face'}.`
+  const hot = `${degrees(hottest.temperatureC)} ${when(hottest)}`
+  return [{ verdict: 'watch', says: `The wax of ${namesOf(softens)} ${bears}; ${hot}. ${cooler}` }]
+}
+
+function brittleness({ brittle, extremes: { coldest } }: RoomPage): readonly RoomWarning[] {
+  if (!brittle) return []
+  const cold = `${degrees(coldest.temperatureC)} ${when(coldest)}`
+  const says = `Alkyd or acrylic in ${namesOf(brittle)} is brittle below ${degrees(brittleBelowC)}; ${cold}.`
+  return [{ verdict: 'watch', says: `${says} No packing, keying or rolling then.` }]
 }
