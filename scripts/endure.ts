@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { fuzzed, requestsOver, routesIn } from '../test/api/fuzzBodies.ts'
 import { cutWhileWriting, killWhileOpening, killWhileWriting } from '../test/api/kills.ts'
 import { startServer } from '../test/server.ts'
-import { paceNow } from './pace.ts'
+import { spentBy } from './spent.ts'
 
 const older = new URL('../test/stored/0003-batches.sqlite', import.meta.url)
 const seed = Number(process.argv[2] ?? Date.now() % 1e6)
@@ -33,6 +33,7 @@ let failed = 0
 let sent = 0
 for (const request of someAtATime(100_000)) {
   if (++sent % 5000 === 0) console.log(`${sent} bodies, ${failed} answers of 5xx so far`)
+  const before = spentBy(server.pid)
   const { status, ms, answer } = await fuzzed(server.url, request).catch((error: unknown) => {
     console.log(server.said())
     console.log('the server fell at', JSON.stringify(request).slice(0, 2000))
@@ -43,9 +44,11 @@ for (const request of someAtATime(100_000)) {
   if (ms > slowest.ms) slowest = { ms, asked }
   if (ms > mostMs) {
     tooLong++
-    const pace = paceNow().toFixed(1)
+    const { workedMs, stolenMs } = spentBy(server.pid)
     console.log(`${ms.toFixed(0)} ms: ${asked}`, JSON.stringify(request.body)?.slice(0, 300))
-    console.log(`  the machine ran at ${pace} of its pace right after`)
+    console.log(
+      `  of it the program worked ${workedMs - before.workedMs} ms, the machine was away ${stolenMs - before.stolenMs} ms`,
+    )
   }
   if (status >= 500) {
     failed++
