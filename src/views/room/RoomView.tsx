@@ -61,12 +61,15 @@ export function RoomView({
   /** Counts how often the place was read anew. */
   const [round, setRound] = useState(0)
   const YearChart = useLater(chart)
-  const show = (placeId: string): void =>
-    void read('GET /api/room', { query: { place: placeId, find } }).then((reply) => {
+  const show = (placeId: string): void => {
+    const wanted = placeId === room.placeId ? find : ''
+    setFind(wanted)
+    void read('GET /api/room', { query: { place: placeId, find: wanted } }).then((reply) => {
       if (!reply.ok) return say(reply.refusal.message)
       setRoom(reply.value)
       setRound((before) => before + 1)
     })
+  }
   const after: RoomDesk['after'] = (sent, done) =>
     void sent.then((reply) => {
       if (!reply.ok) return say(reply.refusal.message)

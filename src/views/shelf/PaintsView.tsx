@@ -41,9 +41,9 @@ interface PaintsProps {
   readonly at: string | null
 }
 
-/** What stands beside the list: a tube by its id, or one of these. */
 const isNearlyOut = ({ leftMl }: OwnTube): boolean => leftMl !== null && leftMl <= nearlyOutMl
 
+/** What stands beside the list: a tube by its id, or one of these. */
 type ToolId = 'whites' | 'grinding'
 
 /** The painter's tubes, found by what they are and do; beside them one tube, the choice of a white, or the grinding slab. */
