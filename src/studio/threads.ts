@@ -70,6 +70,9 @@ export async function runTelling<Name extends TellingName>(
   }
 }
 
+const takesTooLong =
+  'That takes too long to work out. Ask for less at a time, or again once the studio is less busy.'
+
 /** Runs a task for a request: ended when the one who asked goes away, or when it would take too long. */
 export async function runForRequest<Name extends TaskName>(
   name: Name,
@@ -80,7 +83,7 @@ export async function runForRequest<Name extends TaskName>(
   try {
     return await runTask(name, given, AbortSignal.any([request.signal, tooLong]))
   } catch (error) {
-    if (tooLong.aborted) throw refused('That takes too long to work out. Send less at a time.')
+    if (tooLong.aborted) throw refused(takesTooLong)
     throw error
   }
 }

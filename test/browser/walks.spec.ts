@@ -307,10 +307,13 @@ test('the show in eleven weeks: how light the grey, when it must begin, what hel
 
 test('two years later: what is on it, what lifts it, and both sheets on paper', async ({ page, shown }) => {
   await open(page, `${shown.url}/paintings/ferry-steps/record`)
-  await page.getByRole('button', { name: 'As it was on Fri 13 Feb' }).click()
-  await expect(page.getByRole('list', { name: 'What lay on it on Fri 13 Feb' })).not.toContainText(
-    'Evening light',
-  )
+  const early = page.getByRole('button', { name: /^As it was on/ }).nth(1)
+  const when = (await early.getAttribute('aria-label'))!.replace('As it was on ', '')
+  const lay = page.getByRole('list', { name: /^What lay on it on/ })
+  await expect(lay).toContainText('Evening light')
+  await early.click()
+  await expect(lay).toHaveAccessibleName(`What lay on it on ${when}`)
+  await expect(lay).not.toContainText('Evening light')
   await expect(page.getByRole('main')).toContainText(/white spirit|turpentine|ethanol/)
   for (const sheet of ['sheet.pdf', 'letter.pdf']) {
     const paper = await page.request.get(`${shown.url}/api/paintings/ferry-steps/${sheet}`)

@@ -3,7 +3,7 @@ import { dateOf } from '../../core/plan/calendar.ts'
 import type { Wanted } from '../../core/plan/promise.ts'
 import type { OfferedLever, PaintingPromise } from '../../studio/promises.ts'
 import { read } from '../../ui/client.ts'
-import { say } from '../../ui/messages.ts'
+import type { Reply } from '../../ui/client.ts'
 import { VerdictMark, VerdictWord } from '../../ui/Verdict.tsx'
 import { chanceInTen, standingOf } from '../horizon/words.ts'
 import { gainWords } from './words.ts'
@@ -18,8 +18,8 @@ export function Levers({ promise, wanted }: LeversProps) {
   const tried = useTried(promise, wanted)
   const { levers } = promise
   const worthOf = ({ id }: OfferedLever): number => {
-    const pulled = tried.get(id)!
-    return isSpoilt(promise, pulled) ? -1 : pulled.chance!
+    const reply = tried.get(id)!
+    return !reply.ok || isSpoilt(promise, reply.value) ? -1 : reply.value.chance!
   }
   const inOrder = tried.size < levers.length ? levers : [...levers].sort((a, b) => worthOf(b) - worthOf(a))
   return (
@@ -32,7 +32,7 @@ export function Levers({ promise, wanted }: LeversProps) {
               {says}
               <span className="block text-[0.85rem] text-soft">It costs: {costs}.</span>
             </span>
-            <Gain promise={promise} pulled={tried.get(id)} />
+            <Gain promise={promise} reply={tried.get(id)} />
           </li>
         ))}
       </ul>
@@ -46,12 +46,15 @@ const isSpoilt = (promise: PaintingPromise, pulled: PaintingPromise): boolean =>
 
 function Gain({
   promise,
-  pulled,
+  reply,
 }: {
   readonly promise: PaintingPromise
-  readonly pulled: PaintingPromise | undefined
+  /** Undefined: it is still tried. */
+  readonly reply: Reply<PaintingPromise> | undefined
 }) {
-  if (!pulled) return <span className="text-soft">Trying it …</span>
+  if (!reply) return <span className="text-soft">Trying it …</span>
+  if (!reply.ok) return <span className="text-soft sm:col-span-2">{reply.refusal.message}</span>
+  const pulled = reply.value
   const chance = pulled.chance!
   return (
     <>
@@ -73,7 +76,7 @@ function Gain({
 
 /** Each lever pulled, one after another: a picture of many layers takes its time with each. */
 function useTried({ id, levers }: PaintingPromise, { day, needs }: Wanted) {
-  const [tried, setTried] = useState<ReadonlyMap<string, PaintingPromise>>(new Map())
+  const [tried, setTried] = useState<ReadonlyMap<string, Reply<PaintingPromise>>>(new Map())
   useEffect(() => {
     let isAsking = true
     const tryAll = async (): Promise<void> => {
@@ -81,8 +84,7 @@ function useTried({ id, levers }: PaintingPromise, { day, needs }: Wanted) {
         const query = { on: dateOf(day), needs, lever: lever.id }
         const reply = await read('GET /api/paintings/{id}/promise', { params: { id }, query })
         if (!isAsking) return
-        if (!reply.ok) return say(reply.refusal.message)
-        setTried((before) => new Map(before).set(lever.id, reply.value))
+        setTried((before) => new Map(before).set(lever.id, reply))
       }
     }
     void tryAll()
