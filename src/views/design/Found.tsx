@@ -12,7 +12,7 @@ import type { MediumDocument } from '../../document/recipe.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
 import { send } from '../../ui/client.ts'
-import { about, percentText } from '../../ui/format.ts'
+import { about, gramsText, mlText, percentText } from '../../ui/format.ts'
 import { say } from '../../ui/messages.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
 import { Cautions } from '../../ui/Cautions.tsx'
@@ -92,8 +92,8 @@ export function Found({ recipe, moved, asked, items, near }: FoundProps) {
               <th scope="row" className="py-1.5 text-left font-normal">
                 {material.name}
               </th>
-              <td className="text-right">{about(massG, 3)} g</td>
-              <td className="text-right text-soft">{about(volumeMl, 3)} ml</td>
+              <td className="text-right">{gramsText(massG)}</td>
+              <td className="text-right text-soft">{mlText(volumeMl)}</td>
             </tr>
           ))}
         </tbody>

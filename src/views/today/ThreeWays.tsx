@@ -35,7 +35,7 @@ export function ThreeWays() {
         </Way>
         <Way
           title="A studio at work"
-          says="Walk round a made-up studio with five pictures and a year of records. It goes when you leave."
+          says="Walk round a made-up studio with seven pictures and a year of records. It goes when you leave."
         >
           <button
             type="button"
