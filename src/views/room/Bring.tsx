@@ -83,7 +83,7 @@ function Sensor({ room, after }: RoomDesk) {
         <>
           <span>
             The sensor reads {about(told.now.temperatureC, 3)} °C and{' '}
-            {Math.round(told.now.relativeHumidityPct)} % now.
+            {Math.round(told.now.relativeHumidityPct)} % humidity now.
           </span>
           {told.newDays > 0 ? (
             <button
