@@ -33,7 +33,7 @@ function Typed({ room, today, after }: RoomDesk) {
       send('PUT /api/readings', {
         reading: { placeId: room.placeId, on, temperatureC, relativeHumidityPct, light: null, by: 'hand' },
       }),
-      `${temperatureC} °C and ${relativeHumidityPct} % on ${dateText(on)}.`,
+      `${temperatureC} °C and ${relativeHumidityPct} % humidity on ${dateText(on)}.`,
     )
   return (
     <div className="flex flex-wrap items-end gap-3 pt-2">
