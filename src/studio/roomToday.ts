@@ -6,7 +6,7 @@ import type { Database } from '../store/database.ts'
 import { roomsOf } from './rooms.ts'
 import { settingsOf } from './settings.ts'
 
-let known: { readonly key: string; readonly climate: Climate } | null = null
+const known = new WeakMap<Database, { readonly key: string; readonly climate: Climate }>()
 
 /**
  * The climate of the studio's own room today as forecasts take it, for the head of every page: looked up once a day,
@@ -14,9 +14,10 @@ let known: { readonly key: string; readonly climate: Climate } | null = null
  */
 export async function roomToday(db: Database, now: string, newestEvent: number): Promise<Climate> {
   const key = `${now.slice(0, 10)}/${newestEvent}`
-  if (known?.key === key) return known.climate
+  const before = known.get(db)
+  if (before?.key === key) return before.climate
   const rooms = await roomsOf(db, await settingsOf(db), now)
   const climate = climateOn(rooms.placeOf(studioPlaceId), dayOf(now)!)
-  known = { key, climate }
+  known.set(db, { key, climate })
   return climate
 }

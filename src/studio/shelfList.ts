@@ -2,6 +2,8 @@ import { familyNames } from '../core/materials/families.ts'
 import { materialOf } from '../core/materials/own.ts'
 import { indexed, findIn } from '../core/materials/search.ts'
 import { findInLibrary } from '../core/materials/find.ts'
+import { bottleIsLow } from '../document/nearlyOut.ts'
+import type { NearlyOut } from '../document/nearlyOut.ts'
 import { library } from '../core/materials/library.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { Revised } from '../document/studio.ts'
@@ -22,7 +24,13 @@ export const indexOfAll = remembering('shelf_item', (item) => {
 export interface ShelfPage extends ListPage<Revised<ShelfItem>> {
   /** Materials of the book that an entry of the painter's stands in for. */
   readonly overridden: readonly string[]
+  /** Of all there is. */
+  readonly nearlyOut: readonly NearlyOut[]
 }
+
+const lowOfAll = remembering('shelf_item', (item): NearlyOut | null =>
+  bottleIsLow(item) ? { id: item.id, name: item.name } : null,
+)
 
 export async function shelfPage(db: Database, { text = '', from = 0 } = {}): Promise<ShelfPage> {
   const all = [...(await indexOfAll(db)).values()]
@@ -34,6 +42,7 @@ export async function shelfPage(db: Database, { text = '', from = 0 } = {}): Pro
   return {
     count: found.length,
     entries: ids.flatMap((id) => items.get(id) ?? []),
+    nearlyOut: [...(await lowOfAll(db)).values()].filter((one) => one !== null),
     overridden: all.flatMap(({ material }) => (findInLibrary(material.id) ? [material.id] : [])),
   }
 }

@@ -7,6 +7,8 @@ import { namesakesOf, tubeFacts, tubeFound } from '../core/palette/tubeFacts.ts'
 import type { NamedTube, TubeFacts } from '../core/palette/tubeFacts.ts'
 import { isWhite } from '../core/palette/whites.ts'
 import { compositionOf } from '../document/ownTube.ts'
+import { tubeIsLow } from '../document/nearlyOut.ts'
+import type { NearlyOut } from '../document/nearlyOut.ts'
 import { materialsOfTube } from '../document/paints.ts'
 import type { ShelfItem } from '../document/shelf.ts'
 import type { Revised } from '../document/studio.ts'
@@ -74,6 +76,7 @@ export interface TubePage extends ListPage<Revised<OwnTube>> {
   /** Of all there are: one pigment under several names, one name over several pigments. */
   readonly samePigment: readonly (readonly Named[])[]
   readonly sameName: readonly (readonly Named[])[]
+  readonly nearlyOut: readonly NearlyOut[]
 }
 
 /** So many such groups are pointed out. */
@@ -105,6 +108,7 @@ export async function tubePage(db: Database, { text = '', from = 0 } = {}): Prom
     shelf: await lotsIn(db, entries),
     samePigment: named(samePigment),
     sameName: named(sameName),
+    nearlyOut: index.flatMap(({ tube }) => (tubeIsLow(tube) ? [{ id: tube.id, name: tube.name }] : [])),
   }
 }
 

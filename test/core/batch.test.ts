@@ -8,7 +8,7 @@ import { freshnessOn, keepingOf } from '../../src/core/batch/keeping.ts'
 import { heatGuard, methodOf, weighedInOrder, missingBefore, unsettled } from '../../src/core/batch/method.ts'
 import { repairOf, runningOf, weighingsOf } from '../../src/core/batch/pouring.ts'
 import { timesFor, tubesFrom, wholeDrops } from '../../src/core/batch/scaling.ts'
-import { needOf } from '../../src/core/batch/stock.ts'
+import { needOf, shortagesOf } from '../../src/core/batch/stock.ts'
 import type { Material } from '../../src/core/materials/material.ts'
 import { findInLibrary } from '../../src/core/materials/find.ts'
 import { analyseMedium } from '../../src/core/medium/medium.ts'
@@ -254,5 +254,21 @@ describe('keeping and using', () => {
         10,
       ),
     ).to.equal(null)
+  })
+})
+
+describe('what there is too little of', () => {
+  it('is told with how often the recipe can be made of it; what is not counted is never short', () => {
+    const recipe = [
+      { material: 'walnut', grams: 20 },
+      { material: 'damar', grams: 5 },
+      { material: 'chalk', grams: 60 },
+    ]
+    const stock = new Map([
+      ['walnut', 30],
+      ['damar', 10],
+    ])
+    const short = shortagesOf(recipe, 2, (id) => stock.get(id) ?? null)
+    expect(short).to.deep.equal([{ material: 'walnut', hasG: 30, enoughFor: 1.5 }])
   })
 })

@@ -1,9 +1,10 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
+import { bottleIsLow, tubeIsLow } from '../../src/document/nearlyOut.ts'
 import { answerOf as ofBatches } from '../../src/views/batch/answer.ts'
 import { answerOf as ofMediums } from '../../src/views/mediums/answer.ts'
 import { answerOf as ofPaintings } from '../../src/views/paintings/answer.ts'
-import { answerOf as ofShelf } from '../../src/views/shelf/answer.ts'
+import { answerOf as ofShelf, lowNow } from '../../src/views/shelf/answer.ts'
 import { answerOf as ofStudio } from '../../src/views/studio/answer.ts'
 import { answerOf as ofDay } from '../../src/views/today/answer.ts'
 
@@ -79,6 +80,22 @@ describe('the first thing said of the shelf', () => {
     expect(ofShelf(9, 'tube', ['a', 'b', 'c', 'd'])).to.equal('4 of your tubes are nearly out')
     expect(ofShelf(9, 'tube', [])).to.equal('9 tubes of your own')
     expect(ofShelf(0, 'tube', [])).to.equal('No tube of your own yet')
+  })
+})
+
+describe('what is nearly out', () => {
+  it('is told of all there is, and of what was changed on the page as it is now', () => {
+    const before = [
+      { id: 'oil', name: 'Walnut oil' },
+      { id: 'wax', name: 'Beeswax (bleached)' },
+    ]
+    const changed = [
+      { id: 'oil', name: 'Walnut oil', stockG: 400 },
+      { id: 'resin', name: 'Damar', stockG: 50 },
+      { id: 'chalk', name: 'Chalk', stockG: null },
+    ]
+    expect(lowNow(before, changed, bottleIsLow)).to.deep.equal(['Beeswax', 'Damar'])
+    expect([5, 5.5, 0, null].map((leftMl) => tubeIsLow({ leftMl }))).to.deep.equal([true, false, true, false])
   })
 })
 

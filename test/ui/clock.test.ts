@@ -1,7 +1,9 @@
 import { expect } from 'chai'
 import fc from 'fast-check'
 import { describe, it } from 'mocha'
-import { clockText, latestText, readClock } from '../../src/views/air/words.ts'
+import type { AirOverDay } from '../../src/core/air/vapour.ts'
+import type { RoomAir } from '../../src/document/keeping.ts'
+import { answerOf, clockText, latestText, readClock } from '../../src/views/air/words.ts'
 
 describe('an hour of the day, typed', () => {
   const read = readClock(0, 24)
@@ -34,5 +36,19 @@ describe('an hour of the day, typed', () => {
       '1:00 tomorrow',
       '2:00 in 2 days',
     ])
+  })
+})
+
+describe('the first thing said of the air', () => {
+  const air = { roomM3: 40, ownLimit: null, sources: [{}] } as unknown as RoomAir
+  const told = (strict: number | null, peakMgPerM3 = 100) =>
+    ({ fractionOfStrictLimit: strict, peakMgPerM3, clearAfterHours: null }) as unknown as AirOverDay
+  it('is meant for the face at the easel, where it is three to ten times the room’s mean', () => {
+    expect(answerOf(air, told(0.27))).to.match(/^At the easel the air may go over the strictest guidance/)
+    expect(answerOf(air, told(0.02))).to.match(/^At the easel the air comes to 6.% to 20.% of the strictest/)
+    expect(answerOf(air, told(1.2))).to.match(/^The air goes over the strictest guidance/)
+  })
+  it('is the painter’s own limit first', () => {
+    expect(answerOf({ ...air, ownLimit: 50 }, told(0.02))).to.match(/^The air goes over your limit of 50 mg/)
   })
 })

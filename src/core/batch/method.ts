@@ -479,6 +479,10 @@ function lastThings(made: Steps, there: Sorted): void {
   })
 }
 
+/** Whether anything of it goes on the hot plate. */
+export const isHeated = (steps: readonly MethodStep[]): boolean =>
+  steps.some(({ warmth }) => warmth !== 'cold')
+
 /** What is weighed, in the order the steps want it; what no step knows comes last. */
 export function weighedInOrder<Item extends { readonly material: string }>(
   items: readonly Item[],

@@ -87,7 +87,7 @@ function Figures({ air, told }: { readonly air: RoomAir; readonly told: AirOverD
   return (
     <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 [&_dt]:text-soft">
       <dt>At the easel</dt>
-      <dd>{easelText(told)}</dd>
+      <dd>{easelText(told)} mg/m³ at worst</dd>
       <dt>In the room</dt>
       <dd>
         {about(peakMgPerM3)} mg/m³ at its highest, {about(mean15MinMgPerM3)} over its worst quarter of an

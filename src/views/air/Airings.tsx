@@ -1,8 +1,7 @@
-import { atTheEasel } from '../../core/air/airing.ts'
 import { airOf, lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
-import { about, percentText } from '../../ui/format.ts'
-import { aboutClock } from './words.ts'
+import { percentText } from '../../ui/format.ts'
+import { aboutClock, easelText } from './words.ts'
 import { Term } from '../../ui/help/Term.tsx'
 
 const ways = [
@@ -35,7 +34,7 @@ export function Airings({
       <tbody>
         {ways.map(([airing, name]) => {
           const told = airOf({ ...air, airing, airedFor: null })!
-          const { peakMgPerM3: peak, fractionOfStrictLimit: strict, clearAfterHours: clear } = told
+          const { fractionOfStrictLimit: strict, clearAfterHours: clear } = told
           const isSo = air.airing === airing && air.airedFor === null
           return (
             <tr key={airing} className={`border-t border-rule ${isSo ? 'bg-wash' : ''}`}>
@@ -49,9 +48,7 @@ export function Airings({
                   {name}
                 </button>
               </th>
-              <td>
-                {about(atTheEasel.low * peak)}–{about(atTheEasel.high * peak)}
-              </td>
+              <td>{easelText(told)}</td>
               <td>{strict === null ? 'none is known' : percentText(strict)}</td>
               <td>{clear === null ? 'never' : aboutClock(lastHour(air.sources) + clear)}</td>
             </tr>

@@ -1,9 +1,10 @@
-import { atTheEasel } from '../../core/air/airing.ts'
+import { atEasel } from '../../core/air/airing.ts'
 import type { AirOverDay } from '../../core/air/vapour.ts'
+import { percent } from '../../core/words.ts'
 import { lastHour } from '../../document/dayAir.ts'
 import type { RoomAir } from '../../document/keeping.ts'
 import type { Reading } from '../../ui/fields.tsx'
-import { about, percentText } from '../../ui/format.ts'
+import { about } from '../../ui/format.ts'
 
 /** Of an hour: what begins ends a minute later at the soonest. */
 export const oneMinute = 1 / 60
@@ -54,9 +55,14 @@ function howMuch({ ownLimit }: RoomAir, told: AirOverDay): string {
   if (ownLimit !== null && peak > ownLimit) return `The air goes over your limit of ${about(ownLimit)} mg/m³`
   if (strict === null) return 'Some of what is open has no guidance of its own'
   if (strict > 1) return 'The air goes over the strictest guidance'
-  return `The air comes to ${percentText(strict)} of the strictest guidance`
+  const { low, high } = atEasel(strict)
+  return high > 1
+    ? 'At the easel the air may go over the strictest guidance'
+    : `At the easel the air comes to ${percent(low)} to ${percent(high)} of the strictest guidance`
 }
 
-/** What the face meets at the easel, at worst. */
-export const easelText = ({ peakMgPerM3: peak }: AirOverDay): string =>
-  `${about(atTheEasel.low * peak)} to ${about(atTheEasel.high * peak)} mg/m³ at worst`
+/** What the face meets at the easel when it is worst, mg/m³: "700–2300". */
+export function easelText({ peakMgPerM3 }: AirOverDay): string {
+  const { low, high } = atEasel(peakMgPerM3)
+  return `${about(low)}–${about(high)}`
+}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { heatGuard, methodOf, missingBefore, unsettled } from '../../core/batch/method.ts'
+import { heatGuard, isHeated, methodOf, missingBefore, unsettled } from '../../core/batch/method.ts'
 import type { MethodStep } from '../../core/batch/method.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { PolicyId } from '../../core/materials/policy.ts'
@@ -31,7 +31,6 @@ export function Method({
     edit({ doneSteps: on ? [...batch.doneSteps, step.id] : batch.doneSteps.filter((id) => id !== step.id) })
   }
   const open = unsettled(steps, batch.doneSteps, batch.leftOut)
-  const isHeated = steps.some(({ warmth }) => warmth !== 'cold')
   const refusedAt = (id: string): readonly string[] => {
     const material = findMaterial(id)
     const answer = material && heatGuard(potC, material)
@@ -46,7 +45,7 @@ export function Method({
           <VerdictMark verdict={severity} size={13} /> {message}
         </p>
       ))}
-      {isHeated ? (
+      {isHeated(steps) ? (
         <div className="flex flex-wrap items-start gap-6">
           <NumberRow
             label="The pot is at"

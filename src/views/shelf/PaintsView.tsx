@@ -6,6 +6,7 @@ import type { FindMaterial } from '../../core/materials/find.ts'
 import { blankTube } from '../../document/blank/blankTube.ts'
 import { compositionOf } from '../../document/ownTube.ts'
 import { findInStudio } from '../../document/studioMaterials.ts'
+import { tubeIsLow } from '../../document/nearlyOut.ts'
 import type { OwnTube } from '../../document/tube.ts'
 import type { PracticeDocument } from '../../document/practice.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
@@ -22,11 +23,11 @@ import { tubeColour } from '../../ui/paint/tubeColour.ts'
 import { useBench } from '../../ui/bench/useBench.ts'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { Grinding } from './Grinding.tsx'
-import { answerOf } from './answer.ts'
+import { answerOf, lowNow } from './answer.ts'
 import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 import { TubeSheet } from './TubeSheet.tsx'
-import { leftText, nearlyOutMl } from './tubeWords.ts'
+import { leftText } from './tubeWords.ts'
 import { Whites } from './Whites.tsx'
 
 interface PaintsProps {
@@ -40,8 +41,6 @@ interface PaintsProps {
   readonly settings: Settings
   readonly at: string | null
 }
-
-const isNearlyOut = ({ leftMl }: OwnTube): boolean => leftMl !== null && leftMl <= nearlyOutMl
 
 /** What stands beside the list: a tube by its id, or one of these. */
 type ToolId = 'whites' | 'grinding'
@@ -69,7 +68,7 @@ export function PaintsView(props: PaintsProps) {
       for (const id of [...pigments.map(({ pigment }) => pigment), oil])
         if (!findMaterial(id)) void bringLots.current({ id, name: id, kind: 'shelf_item' })
   }, [pages.entries, findMaterial])
-  const lowTubes = initial.entries.filter(isNearlyOut).map(({ name }) => name)
+  const low = lowNow(initial.nearlyOut, changed, tubeIsLow)
   const add = (): void => {
     const fresh = newTube()
     void send('PUT /api/tubes', { tube: fresh, seen: null }).then((reply) => {
@@ -92,7 +91,7 @@ export function PaintsView(props: PaintsProps) {
   }
   return (
     <>
-      <ShelfHead here="paints" answer={answerOf(initial.count, 'tube', lowTubes)}>
+      <ShelfHead here="paints" answer={answerOf(Math.max(initial.count, tubes.length), 'tube', low)}>
         <CsvInAndOut
           list="tubes"
           name="Your paints as CSV"
@@ -259,7 +258,7 @@ function TubeRow({
         </span>
         <span className="shrink-0 text-right text-[0.85rem]">
           {tube.leftMl !== null && (
-            <span className={`block ${isNearlyOut(tube) ? 'text-watch' : 'text-soft'}`}>
+            <span className={`block ${tubeIsLow(tube) ? 'text-watch' : 'text-soft'}`}>
               {leftText(tube.leftMl)}
             </span>
           )}

@@ -10,20 +10,21 @@ import type { PolicyId } from '../../core/materials/policy.ts'
 import { findIn, indexed } from '../../core/materials/search.ts'
 import type { Indexed } from '../../core/materials/search.ts'
 import { blankLot } from '../../document/blank/blankLot.ts'
+import { bottleIsLow } from '../../document/nearlyOut.ts'
 import type { ShelfItem } from '../../document/shelf.ts'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { ShelfPage } from '../../studio/shelfList.ts'
 import { read, send } from '../../ui/client.ts'
 import { useDone, goAndSay } from '../../ui/done.ts'
 import { Choice } from '../../ui/fields.tsx'
-import { gramsText, shortName } from '../../ui/format.ts'
+import { gramsText } from '../../ui/format.ts'
 import { CsvInAndOut } from '../../ui/lists/CsvInAndOut.tsx'
 import { ListFoot } from '../../ui/lists/ListFoot.tsx'
 import { usePages } from '../../ui/lists/usePages.ts'
 import { say } from '../../ui/messages.ts'
 import { RoomMark } from '../../ui/room/RoomMark.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
-import { answerOf, nearlyOutG } from './answer.ts'
+import { answerOf, lowNow } from './answer.ts'
 import { MaterialSheet } from './MaterialSheet.tsx'
 import { ShelfHead } from './ShelfHead.tsx'
 
@@ -66,7 +67,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
   const own = items.find(({ id }) => id === selected) ?? null
   const material = own ? materialOf(own, findInLibrary) : findInLibrary(selected)
   const ownOf = (id: string): ShelfItem | undefined => items.find((item) => item.id === id)
-  const lowBottles = initial.entries.filter(isNearlyOut).map(({ name }) => shortName(name))
+  const low = lowNow(initial.nearlyOut, changed, bottleIsLow)
   const all = book.length + (wanted ? initial.count : pages.count)
   useEffect(() => {
     if (own || !overridden.has(selected)) return
@@ -85,7 +86,7 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     })
   return (
     <>
-      <ShelfHead here="materials" answer={answerOf(initial.count, 'material', lowBottles)}>
+      <ShelfHead here="materials" answer={answerOf(Math.max(initial.count, items.length), 'material', low)}>
         <CsvInAndOut
           list="shelf"
           name="Your shelf as CSV"
@@ -179,8 +180,6 @@ export function ShelfView({ initial, opened, settings, at }: ShelfProps) {
     </>
   )
 }
-
-const isNearlyOut = ({ stockG }: ShelfItem): boolean => stockG !== null && stockG <= nearlyOutG
 
 /** What was changed on this page in the place of what was read. */
 const laidOver = (

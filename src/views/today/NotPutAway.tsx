@@ -15,7 +15,8 @@ export function NotPutAway({
 }) {
   if (days.length === 0) return null
   const out = putAways.filter((what) => days.some((day) => day.out.includes(what)))
-  const dates = days.map(({ on }) => lateDayText(dayOf(on)!, today))
+  const since = days.filter((day) => day.out.length > 0)
+  const dates = (since.length > 0 ? since : days).map(({ on }) => lateDayText(dayOf(on)!, today))
   return (
     <div role="status" className="mb-5 flex min-h-11 flex-wrap items-center gap-x-3 border-b border-rule">
       <span>

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { methodOf } from '../../../core/batch/method.ts'
+import { isHeated, methodOf } from '../../../core/batch/method.ts'
 import { timesFor } from '../../../core/batch/scaling.ts'
 import { unfitnessOf } from '../../../core/dosing/fitness.ts'
 import { parseNumber } from '../../../core/measure/parse.ts'
@@ -28,9 +28,10 @@ export function Amounts({ medium, made, shelf }: AmountsProps) {
   const [asked, setAsked] = useState(() => firstAsked(medium, made))
   const [jarMl, setJarMl] = useState<number | null>(null)
   const change = (more: Partial<AmountAsked>): void => setAsked((before) => ({ ...before, ...more }))
+  const materials = made.ingredients.map(({ material }) => material)
   const by = scaleBy(asked)
   const scaled = timesFor(made, by)
-  const isLossy = asked.kind === 'tubes' || isHeated(made)
+  const isLossy = asked.kind === 'tubes' || isHeated(methodOf(materials))
   const volumeMl = scaled.ok ? made.volumeMl * scaled.times : 0
   const tooMuch = jarMl !== null && volumeMl > jarMl + 1e-9
   const refused = unfitnessOf(made)?.refused ?? false
@@ -98,9 +99,6 @@ export function Amounts({ medium, made, shelf }: AmountsProps) {
     </section>
   )
 }
-
-const isHeated = ({ ingredients }: Medium): boolean =>
-  methodOf(ingredients.map(({ material }) => material)).some(({ warmth }) => warmth !== 'cold')
 
 function readJar(text: string): Reading<number | null> {
   if (!text.trim()) return { value: null }

@@ -1,3 +1,5 @@
+import { shortagesOf } from '../../../core/batch/stock.ts'
+import type { Shortage } from '../../../core/batch/stock.ts'
 import { wholeDrops } from '../../../core/batch/scaling.ts'
 import type { Medium } from '../../../core/medium/medium.ts'
 import type { MediumDocument } from '../../../document/recipe.ts'
@@ -47,10 +49,10 @@ export const Scaled = ({ medium, made, shelf, times }: ScaledProps) => (
         .
       </p>
     ))}
-    {shortagesOf(made, times, shelf).map(({ name, has, enoughFor }) => (
-      <p key={name} className="mt-2">
-        <VerdictMark verdict="watch" size={12} /> There is only {gramsText(has)} of {name}: enough for{' '}
-        {mlText(made.volumeMl * enoughFor)}.
+    {shortIn(made, times, shelf).map(({ material, hasG, enoughFor }) => (
+      <p key={material} className="mt-2">
+        <VerdictMark verdict="watch" size={12} /> There is only {gramsText(hasG)} of {nameIn(made, material)}:
+        enough for {mlText(made.volumeMl * enoughFor)}.
       </p>
     ))}
   </>
@@ -59,25 +61,19 @@ export const Scaled = ({ medium, made, shelf, times }: ScaledProps) => (
 /** A smaller error than this, as a share, is not told. */
 const leastError = 0.0005
 
+const nameIn = ({ ingredients }: Medium, id: string): string =>
+  ingredients.find(({ material }) => material.id === id)?.material.name ?? id
+
+const shortIn = ({ ingredients }: Medium, times: number, shelf: readonly ShelfItem[]): readonly Shortage[] =>
+  shortagesOf(
+    ingredients.map(({ material, massG }) => ({ material: material.id, grams: massG })),
+    times,
+    (material) => shelf.find(({ id }) => id === material)?.stockG ?? null,
+  )
+
 function dropsOf({ recipe }: MediumDocument, made: Medium, times: number) {
-  const nameOf = (id: string): string =>
-    made.ingredients.find(({ material }) => material.id === id)?.material.name ?? id
   return recipe.lines.flatMap((line) => {
     const whole = wholeDrops(line, times)
-    return whole && 'material' in line ? [{ name: nameOf(line.material), ...whole }] : []
+    return whole && 'material' in line ? [{ name: nameIn(made, line.material), ...whole }] : []
   })
 }
-
-interface ShortOf {
-  readonly name: string
-  readonly has: number
-  /** How many times the recipe as written what there is makes. */
-  readonly enoughFor: number
-}
-
-/** What the shelf keeps count of and has too little of. */
-const shortagesOf = (made: Medium, times: number, shelf: readonly ShelfItem[]): readonly ShortOf[] =>
-  made.ingredients.flatMap(({ material, massG }) => {
-    const has = shelf.find(({ id }) => id === material.id)?.stockG ?? null
-    return has !== null && has < massG * times ? [{ name: material.name, has, enoughFor: has / massG }] : []
-  })
