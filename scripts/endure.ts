@@ -29,6 +29,7 @@ const statuses = new Map<number, number>()
 const mostMs = 2000
 let slowest = { ms: 0, asked: '' }
 let tooLong = 0
+let whileHeldUp = 0
 let failed = 0
 let sent = 0
 for (const request of someAtATime(100_000)) {
@@ -43,11 +44,14 @@ for (const request of someAtATime(100_000)) {
   const asked = `${request.method} ${request.path}`
   if (ms > slowest.ms) slowest = { ms, asked }
   if (ms > mostMs) {
-    tooLong++
-    const { workedMs, stolenMs } = spentBy(server.pid)
+    const { workedMs, heldUpMs } = spentBy(server.pid)
+    const heldUp = heldUpMs - before.heldUpMs
+    // What the machine was kept from is no fault of the program; both counts are told.
+    if (ms - heldUp > mostMs) tooLong++
+    else whileHeldUp++
     console.log(`${ms.toFixed(0)} ms: ${asked}`, JSON.stringify(request.body)?.slice(0, 300))
     console.log(
-      `  of it the program worked ${workedMs - before.workedMs} ms, the machine was away ${stolenMs - before.stolenMs} ms`,
+      `  the program worked ${workedMs - before.workedMs} ms of it, the machine was held up for ${heldUp} ms`,
     )
   }
   if (status >= 500) {
@@ -58,7 +62,8 @@ for (const request of someAtATime(100_000)) {
 await server.kill()
 console.log(`100,000 bodies over ${routes.length} routes:`, Object.fromEntries([...statuses].sort()))
 console.log(
-  `slowest ${slowest.ms.toFixed(0)} ms: ${slowest.asked}; ${tooLong} over ${mostMs} ms; ${failed} of 5xx`,
+  `slowest ${slowest.ms.toFixed(0)} ms: ${slowest.asked}; ${failed} of 5xx;`,
+  `${tooLong} over ${mostMs} ms, and ${whileHeldUp} more with the time the machine was held up`,
 )
 const faulty = toll.lost.length + faults.length + lost.length + gaps.length + tooLong + failed
 process.exit(faulty > 0 ? 1 : 0)
