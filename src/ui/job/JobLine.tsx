@@ -7,10 +7,7 @@ export function JobLine({ working, faults, forget }: Following) {
       <p role="status" className="my-3 flex flex-wrap items-center gap-x-4 gap-y-1">
         <label className="flex items-center gap-3">
           {working.what} …
-          <progress
-            className="h-2 w-48 accent-[var(--ink)]"
-            {...(working.of > 0 && { value: working.done, max: working.of })}
-          />
+          <progress className="h-2 w-48" {...(working.of > 0 && { value: working.done, max: working.of })} />
         </label>
         <button type="button" className="min-h-11 link" onClick={working.stop}>
           Stop

@@ -10,7 +10,7 @@ export const Tick = ({ label, on, onTick, className = '' }: TickProps) => (
   <label className={`flex min-h-9 items-center gap-2 ${className}`}>
     <input
       type="checkbox"
-      className="size-4 accent-[var(--ink)]"
+      className="size-4"
       checked={on}
       onChange={({ target }) => onTick(target.checked)}
     />

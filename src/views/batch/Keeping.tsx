@@ -43,7 +43,7 @@ export function Keeping({
       <label className="mt-1 flex min-h-11 items-center gap-3">
         <input
           type="checkbox"
-          className="size-5 accent-[var(--ink)]"
+          className="size-5"
           checked={batch.keptCold}
           onChange={({ target }) => edited.edit({ keptCold: target.checked })}
         />{' '}

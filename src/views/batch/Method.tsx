@@ -78,7 +78,7 @@ export function Method({
               <label className="flex items-start gap-4">
                 <input
                   type="checkbox"
-                  className="mt-1 size-7 shrink-0 accent-[var(--ink)]"
+                  className="mt-1 size-7 shrink-0"
                   aria-label={`Done: ${step.title}`}
                   checked={done}
                   disabled={!done && refused.length > 0}
@@ -142,7 +142,7 @@ export function Method({
                 <label className="mt-2 ml-11 flex min-h-11 items-center gap-3">
                   <input
                     type="checkbox"
-                    className="size-5 accent-[var(--ink)]"
+                    className="size-5"
                     checked={batch.leftOut.includes(step.id)}
                     onChange={({ target }) =>
                       edit({

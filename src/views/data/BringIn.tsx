@@ -172,7 +172,7 @@ function Clash({
     <label className="flex min-h-11 items-center gap-2">
       <input
         type="radio"
-        className="size-4 accent-[var(--ink)]"
+        className="size-4"
         name={nameOf(one)}
         checked={side === value}
         onChange={() => onSide(value)}

@@ -45,7 +45,7 @@ export function Lists() {
             <input
               type="radio"
               name="decimal"
-              className="size-4 accent-[var(--ink)]"
+              className="size-4"
               checked={decimal === sign}
               onChange={() => setDecimal(sign)}
             />

@@ -200,7 +200,7 @@ export function WishForm({ asked, ask, settings, mediums, findMaterial, bring }:
         <label className="col-span-2 flex min-h-9 items-center gap-2 self-end">
           <input
             type="checkbox"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4"
             checked={asked.room}
             onChange={({ target }) => ask({ room: target.checked })}
           />
@@ -273,7 +273,7 @@ export function ShelfChoice({ usable, own, asked, ask }: ShelfProps) {
               <label className="flex min-h-7 items-center gap-2">
                 <input
                   type="checkbox"
-                  className="size-4 accent-[var(--ink)]"
+                  className="size-4"
                   checked={all}
                   disabled={usual.length === 0}
                   onChange={() => take(usual, !all)}
@@ -288,7 +288,7 @@ export function ShelfChoice({ usable, own, asked, ask }: ShelfProps) {
                   <label key={material.id} className="flex min-h-7 items-center gap-2">
                     <input
                       type="checkbox"
-                      className="size-4 accent-[var(--ink)]"
+                      className="size-4"
                       checked={isTaken(material, asked)}
                       onChange={({ target }) => take([material], target.checked)}
                     />

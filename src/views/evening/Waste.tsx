@@ -71,7 +71,7 @@ export function Waste({ settings: { containers }, onChange }: KeepingProps) {
               <input
                 type="range"
                 aria-label={`How full ${one.name} is`}
-                className="h-11 w-52 accent-[var(--ink)]"
+                className="h-11 w-52"
                 min={0}
                 max={100}
                 step={5}

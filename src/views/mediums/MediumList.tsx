@@ -173,7 +173,7 @@ function Picker({
         <label key={key} className="flex min-h-9 items-center gap-2">
           <input
             type="checkbox"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4"
             checked={wish[key] ?? false}
             onChange={({ target }) => onWish({ ...wish, [key]: target.checked })}
           />

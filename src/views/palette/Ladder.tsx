@@ -68,7 +68,7 @@ export function Ladder({ laid, picture, layer }: LadderProps) {
         <label className="flex min-h-11 items-center gap-2">
           <input
             type="checkbox"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4"
             checked={byLimits}
             onChange={({ target }) => setByLimits(target.checked)}
           />

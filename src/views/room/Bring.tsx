@@ -14,8 +14,10 @@ export function Bring(props: RoomDesk) {
     <section aria-label="Readings">
       <h2 className="border-b border-ink pb-1 text-[1.35rem]">Readings</h2>
       <p className="pt-1 text-[0.9rem] text-soft">
-        {room.count === 0 ? 'None yet: the place is taken to be as it is set.' : `${room.count} days`}
-        {last && `, the last ${dateText(last.on)}`}. Forecasts use them for the days they were made on.
+        {last
+          ? `${room.count} days, the last ${dateText(last.on)}`
+          : 'None yet: the place is taken to be as it is set'}
+        . Forecasts use them for the days they were made on.
       </p>
       <Typed {...props} />
       <Sensor {...props} />

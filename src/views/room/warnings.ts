@@ -40,9 +40,15 @@ export function warningsOf(room: RoomPage, today: number): readonly RoomWarning[
     : [
         {
           verdict: 'sound',
-          says: `Nothing here is in danger: dew would settle at ${degrees(now.dewPointC)}, and between ${degrees(coldest.temperatureC)} and ${degrees(hottest.temperatureC)} through the year nothing that stands here softens or turns brittle.`,
+          says: `Nothing here is in danger: dew would settle at ${degrees(now.dewPointC)}, and nothing that stands here softens or turns brittle ${throughTheYear(extremes)}.`,
         },
       ]
+}
+
+/** From the coldest day to the hottest; one figure where a place is always the same. */
+function throughTheYear({ coldest, hottest }: RoomPage['extremes']): string {
+  const [low, high] = [degrees(coldest.temperatureC), degrees(hottest.temperatureC)]
+  return low === high ? `at ${high} all year` : `between ${low} and ${high} through the year`
 }
 
 const when = (day: OutstandingDay): string =>

@@ -18,7 +18,7 @@ export const HazardBoxes = ({
         <label key={hazard} className="flex min-h-9 items-center gap-2">
           <input
             type="checkbox"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4"
             checked={chosen.includes(hazard)}
             onChange={({ target }) =>
               onChosen(ownHazards.filter((one) => (one === hazard ? target.checked : chosen.includes(one))))

@@ -74,7 +74,7 @@ export function BrushFields(props: Props) {
           <input
             type="range"
             aria-label="Drag how much medium it holds"
-            className="h-9 w-full accent-[var(--ink)]"
+            className="h-9 w-full"
             min={0}
             max={dragSteps}
             value={Math.round((dragSteps * brush.medium.parts) / (mostOfPaint * ofPaint))}

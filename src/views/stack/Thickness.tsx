@@ -90,7 +90,7 @@ export function Thickness({ layer, spot, areaM2, onChange }: ThicknessProps) {
       <input
         type="range"
         aria-label="Drag how thick it is laid on"
-        className="h-9 w-full accent-[var(--ink)]"
+        className="h-9 w-full"
         min={0}
         max={dragSteps}
         value={stepOf(layer.wetThicknessUm)}

@@ -142,7 +142,7 @@ const Ticks = ({
         <label key={name} className="flex min-h-9 items-center gap-2">
           <input
             type="checkbox"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4"
             checked={isTicked(at)}
             onChange={({ target }) => onTick(at, target.checked)}
           />

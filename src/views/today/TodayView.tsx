@@ -48,6 +48,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   // What was kept changes the page: it is loaded anew.
   useOnceSent(state.standing, () => window.location.reload())
   const [shown, setShown] = useState(initial)
+  const [isJudging, setIsJudging] = useState(judging > 0)
   const [problem, setProblem] = useState<string | null>(null)
   /** How many of each group were asked for; null for as many as at first. */
   const [most, setMost] = useState<number | null>(null)
@@ -58,20 +59,24 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
       if (reply.ok) setShown(reply.value)
     })
   }
+  const judged = (): void => {
+    setIsJudging(false)
+    show(most)
+  }
   const { groups, atRisk, notPutAway } = shown
   const empty = groups.every(({ count }) => count === 0)
   return (
     <>
       <h1 className="mb-5 max-w-[64rem] text-[2.2rem] leading-tight">
-        {answerOf(groups) ?? nothingYet(isNew, judging)}
+        {answerOf(groups) ?? nothingYet(isNew, isJudging)}
       </h1>
-      <Judging left={judging} onDone={() => show(most)} />
+      <Judging left={judging} onDone={judged} />
       <NotSent state={state} />
       <NotPutAway days={notPutAway} today={today} />
       <DatesAtRisk dates={atRisk} />
       {isNew ? (
         <ThreeWays />
-      ) : empty && batches.count === 0 && judging === 0 ? (
+      ) : empty && batches.count === 0 && !isJudging ? (
         <p className="font-read text-2xl">
           No painting has a layer yet.{' '}
           <a className="link" href="/paintings#new">
@@ -86,6 +91,7 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
             group={group}
             today={today}
             act={desk.act}
+            isJudging={isJudging}
             onMore={() => show(Math.min(100, group.entries.length + moreAtATime))}
           />
         ))
@@ -107,10 +113,10 @@ export function TodayView({ initial, batches, ahead, today, isNew, judging }: To
   )
 }
 
-const nothingYet = (isNew: boolean, judging: number): string =>
+const nothingYet = (isNew: boolean, isJudging: boolean): string =>
   isNew
     ? 'Begin with what is in front of you'
-    : judging > 0
+    : isJudging
       ? 'The pictures are being looked through'
       : 'Nothing is on the easel'
 
@@ -118,11 +124,14 @@ function Group({
   group: { readiness, count, entries },
   today,
   act,
+  isJudging,
   onMore,
 }: {
   readonly act: Desk['act']
   readonly group: TodayGroup
   readonly today: number
+  /** Whether paintings are still being looked at: that a group has none is not yet known. */
+  readonly isJudging: boolean
   readonly onMore: () => void
 }) {
   const [title, none] = titles[readiness]
@@ -132,7 +141,7 @@ function Group({
         {title}
         {count > entries.length && <span className="ml-2 text-[0.9rem] text-soft">{count}</span>}
       </h2>
-      {count === 0 && <p className="pt-2 text-soft">{none}</p>}
+      {count === 0 && <p className="pt-2 text-soft">{isJudging ? 'Still being looked through.' : none}</p>}
       <ul>
         {entries.map((entry) => (
           <Entry key={entry.paintingId} entry={entry} today={today} act={act} />

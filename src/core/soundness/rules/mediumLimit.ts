@@ -32,7 +32,7 @@ export const mediumLimit = layerRule({
     if (!severity) return null
     return {
       severity,
-      message: `${name} is ${percent(share)} medium, its solvent left out: ${because(key, share)}.`,
+      message: `${name} is ${percent(share)} medium by volume, its solvent left out: ${because(key, share)}.`,
       numbers: { share: limitedFigure(key, share), ...limitFigures(key, limits[key]) },
     }
   },

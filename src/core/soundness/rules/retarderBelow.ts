@@ -30,8 +30,8 @@ const clove = layerRule({
     return {
       severity: next && isFirm ? 'watch' : level,
       message: next
-        ? `${percent(share)} clove oil under ${next.name} keeps ${name} soft for months: none in what is painted over, or wait until it is firm.`
-        : `${name} holds ${percent(share)} clove oil: it stays soft for long, and takes dust.`,
+        ? `${percent(share)} clove oil by volume under ${next.name} keeps ${name} soft for months: none in what is painted over, or wait until it is firm.`
+        : `${name} holds ${percent(share)} clove oil by volume: it stays soft for long, and takes dust.`,
       numbers: {
         share: limitedFigure(key, share),
         firm: figure(`days until ${name} is firm (likely)`, forecast.days.firm, 'days'),
@@ -49,7 +49,7 @@ const slowSolvent = layerRule({
     if (!isOilFilm || share <= from + 1e-9) return null
     return {
       severity: 'watch',
-      message: `${name} is ${percent(share)} spike or lavender oil, which leaves slowly: it stays open, and softens what is under it.`,
+      message: `${name} is ${percent(share)} spike or lavender oil by volume, which leaves slowly: it stays open, and softens what is under it.`,
       numbers: { share: limitedFigure('slowSolvent', share), from: boundFigure('slowSolvent', from) },
     }
   },

@@ -41,7 +41,7 @@ const nextLayer = pairRule({
     if (!severity) return null
     return {
       severity,
-      message: `${upper.name} softens ${lower.name} and lifts colour: ${percent(share)} of it is solvent. Use less than ${percent(borneShare(bite, share, limits.solventBite))}, or wait.`,
+      message: `${upper.name} softens ${lower.name} and lifts colour: ${percent(share)} of its volume is solvent. Use less than ${percent(borneShare(bite, share, limits.solventBite))}, or wait.`,
       numbers: {
         bite: limitedFigure('solventBite', bite),
         share: figure(`solvent in ${upper.name}, by volume`, 100 * share, '%'),

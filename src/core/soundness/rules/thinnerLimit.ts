@@ -20,7 +20,7 @@ export const thinnerLimit = layerRule({
     return (
       severity && {
         severity,
-        message: `${name} is ${percent(share)} ${countsAll ? 'solvent' : 'thinner'} as it goes on: ${limits[key].watch === 0 ? 'this school takes none' : 'it dries thin and drained, and softens what is under it'}.`,
+        message: `${name} is ${percent(share)} ${countsAll ? 'solvent' : 'thinner'} by volume as it goes on: ${limits[key].watch === 0 ? 'this school takes none' : 'it dries thin and drained, and softens what is under it'}.`,
         numbers: { share: limitedFigure(key, share), ...limitFigures(key, limits[key]) },
       }
     )

@@ -67,7 +67,7 @@ const inOil = layerRule({
     return (
       severity && {
         severity,
-        message: `${name} is ${percent(share)} water: more than water-mixable oil takes without losing its hold.`,
+        message: `${name} is ${percent(share)} water by volume: more than water-mixable oil takes without losing its hold.`,
         numbers: {
           share: limitedFigure('waterMixed', share),
           ...limitFigures('waterMixed', limits.waterMixed),
