@@ -19,7 +19,7 @@ const degrees = (celsius: number): string => `${Math.round(celsius)}\u00a0°C`
 
 export function warningsOf(room: RoomPage, today: number): readonly RoomWarning[] {
   const { now, extremes } = room
-  const { hottest, coldest, dampest } = extremes
+  const { dampest } = extremes
   const found: RoomWarning[] = [...softening(room), ...brittleness(room)]
   const gap = now.temperatureC - dewPointC(now)
   const blooms = now.relativeHumidityPct >= bloomHumidity || gap < bloomGapC
