@@ -1,3 +1,5 @@
+import { keepingOf } from '../core/batch/keeping.ts'
+import type { Keeping } from '../core/batch/keeping.ts'
 import { pouredG } from '../core/batch/pouring.ts'
 import { analyseMedium } from '../core/medium/medium.ts'
 import type { Medium } from '../core/medium/medium.ts'
@@ -59,6 +61,13 @@ export function poured(batch: Batch, findMaterial: FindMaterial): Medium | null 
   const made = analyseMedium(mediumOfBatch(batch).recipe, findAsUsed(findMaterial, batch.materials))
   return made.ok ? made.medium : null
 }
+
+/** How long what is in the jar keeps, as it is kept. */
+export const jarKeeping = (made: Medium, { keptCold }: Pick<Batch, 'keptCold'>): Keeping =>
+  keepingOf(
+    made.ingredients.map(({ material }) => material),
+    keptCold,
+  )
 
 /** What is left of a finished batch, ml: what was poured, less what stayed in the pot and what was taken since. */
 export function leftMl(batch: Batch, findMaterial: FindMaterial): number {

@@ -2,12 +2,11 @@ import { asRead } from '../writing/reader.ts'
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
 import type { PDFFont } from 'pdf-lib'
 import QRCode from 'qrcode'
-import { keepingOf } from '../core/batch/keeping.ts'
 import { hazardsOf, labelWordsFor } from '../core/materials/hazards.ts'
 import { noDose, ratioText } from '../core/dosing/doseWords.ts'
 import { usualLargestDose, usualPaintWords } from '../core/dosing/usualPaint.ts'
 import { dateOf, dayOf } from '../core/plan/calendar.ts'
-import { batchTitle, poured } from '../document/batchMedium.ts'
+import { batchTitle, jarKeeping, poured } from '../document/batchMedium.ts'
 import { dateText } from '../document/dateText.ts'
 import type { Batch } from '../document/batch.ts'
 import { findInStudio } from '../document/studioMaterials.ts'
@@ -42,10 +41,7 @@ export function labelWords(
   const made = poured(batch, findInStudio([]))
   if (!made) return null
   const { ofMix } = usualLargestDose(made.ingredients)
-  const keeping = keepingOf(
-    made.ingredients.map(({ material }) => material),
-    batch.keptCold,
-  )
+  const keeping = jarKeeping(made, batch)
   const hazards = hazardsOf(made.ingredients.map(({ material }) => material))
   return {
     title: batchTitle(batch),

@@ -222,7 +222,7 @@ describe('before a varnish (C86, C67)', () => {
       before,
       [],
     )
-    expect(told.map((one) => one.says).join()).to.include('No thumb pressure has found no print')
+    expect(told.map((one) => one.says).join()).to.include('not passed the test by thumb pressure (no print)')
   })
   it('a temporary varnish stands against it until it is taken off', () => {
     const temporary = paintedAt('2026-03-01T10:00', layer('t', 'p', 1, startOf('temporary-varnish')))

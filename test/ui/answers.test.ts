@@ -1,7 +1,7 @@
 import { expect } from 'chai'
 import { describe, it } from 'mocha'
 import { bottleIsLow, tubeIsLow } from '../../src/document/nearlyOut.ts'
-import { answerOf as ofBatches } from '../../src/views/batch/answer.ts'
+import { answerOf as ofBatches, jarText, makingText } from '../../src/views/batch/answer.ts'
 import { answerOf as ofMediums } from '../../src/views/mediums/answer.ts'
 import { answerOf as ofPaintings } from '../../src/views/paintings/answer.ts'
 import { answerOf as ofShelf, lowNow } from '../../src/views/shelf/answer.ts'
@@ -109,5 +109,23 @@ describe('the first thing said of the studio', () => {
       'Plans count on one hour every day; no solvent or nuts may come in',
     )
     expect(ofStudio({ workingDays: week(0), hoursADay: 6, policies: [] })).to.match(/^Nobody works here/)
+  })
+})
+
+describe('the first thing said of one batch', () => {
+  it('is what is left and until when, never a day for a jar that is empty', () => {
+    expect(jarText(125, 'fresh', '2027-08-26')).to.match(/^125\sml left; use by about 26 Aug 2027\.$/)
+    expect(jarText(68, 'watch', '2026-11-30')).to.match(/use it soon/)
+    expect(jarText(68, 'past', '2026-11-30')).to.match(/past its day.*smell/)
+    expect(jarText(0, 'past', '2026-11-30')).to.equal('It is used up.')
+  })
+  it('is the step that comes next while it is made', () => {
+    const steps = [
+      { id: 'crush', title: 'Crush the resin' },
+      { id: 'strain', title: 'Strain it' },
+    ]
+    expect(makingText(steps, [])).to.equal('First, step 1 of 2: Crush the resin.')
+    expect(makingText(steps, ['crush'])).to.equal('Next, step 2 of 2: Strain it.')
+    expect(makingText(steps, ['crush', 'strain'])).to.match(/finish it/)
   })
 })

@@ -116,12 +116,10 @@ export function keepingOf(materials: readonly Material[], cold: boolean): Keepin
   }
 }
 
+export type Freshness = 'fresh' | 'watch' | 'past'
+
 /** A batch on a day: fresh; the last day before its use-by (or a thirtieth of its life); past it. */
-export function freshnessOn(
-  madeDay: number,
-  { days }: Pick<Keeping, 'days'>,
-  day: number,
-): 'fresh' | 'watch' | 'past' {
+export function freshnessOn(madeDay: number, { days }: Pick<Keeping, 'days'>, day: number): Freshness {
   const left = Math.floor(madeDay) + days - Math.floor(day)
   return left <= 0 ? 'past' : left <= Math.max(1, days / 30) ? 'watch' : 'fresh'
 }

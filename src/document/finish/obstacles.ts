@@ -105,7 +105,7 @@ function testAgainst(
     {
       says: last
         ? `The last ${name} found ${fails}.`
-        : `No ${name} has found ${passes} since it was last painted: try its slowest, thickest, softest spot.`,
+        : `It has not passed the test by ${name} (${passes}) since it was last painted: try its slowest, thickest, softest spot.`,
       at: 'test',
     },
   ]

@@ -1,5 +1,5 @@
 import { freshnessOn, keepingOf } from '../../core/batch/keeping.ts'
-import type { Keeping } from '../../core/batch/keeping.ts'
+import type { Freshness, Keeping } from '../../core/batch/keeping.ts'
 import { needOf } from '../../core/batch/stock.ts'
 import type { Need } from '../../core/batch/stock.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
@@ -68,7 +68,7 @@ const factsOfAll = remembering('batch', (batch): BatchFacts => {
 
 /** A batch as its list and the morning page show it. */
 export interface BatchEntry extends Pick<BatchFacts, 'id' | 'title' | 'leftMl' | 'holds' | 'feel'> {
-  readonly state: 'making' | 'fresh' | 'watch' | 'past'
+  readonly state: 'making' | Freshness
   /** "2027-01-03"; null while it is being made. */
   readonly useBy: string | null
   readonly because: string

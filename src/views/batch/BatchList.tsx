@@ -15,6 +15,7 @@ import { VerdictMark } from '../../ui/Verdict.tsx'
 import { BeginLink, Empty } from '../../ui/lists/Empty.tsx'
 import { answerOf } from './answer.ts'
 import { feelings, feelingWords } from './feelings.ts'
+import { freshnessMarks } from './freshness.ts'
 import { Shopping, useShopping } from './Shopping.tsx'
 
 interface ListProps {
@@ -26,7 +27,7 @@ interface ListProps {
   readonly judging: number
 }
 
-const marks = { making: 'note', fresh: 'sound', watch: 'watch', past: 'unsound' } as const
+const marks = { making: 'note', ...freshnessMarks } as const
 
 /** What the planned layers need, while their pictures are still to be judged. */
 const notKnown = { entries: [] }

@@ -11,6 +11,7 @@ import { SaveLine } from '../../ui/SaveLine.tsx'
 import { Toasts } from '../../ui/Toasts.tsx'
 import { useBench } from '../../ui/bench/useBench.ts'
 import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
+import { JarAnswer } from './JarAnswer.tsx'
 import { Method } from './Method.tsx'
 import { Record } from './Record.tsx'
 import { useBatch } from './useBatch.ts'
@@ -54,9 +55,8 @@ export function BatchView({ initial, shelf: known, settings, parent, usedIn, tod
   const made = useMemo(() => poured(batch, findMaterial), [batch, findMaterial])
   return (
     <>
-      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="grow text-[2.2rem] leading-tight [overflow-wrap:anywhere]">{batchTitle(batch)}</h1>
-      </div>
+      <h1 className="text-[2.2rem] leading-tight [overflow-wrap:anywhere]">{batchTitle(batch)}</h1>
+      <JarAnswer batch={batch} made={made} findMaterial={findMaterial} today={today} />
       <SaveLine desk={edited.desk} state={edited.state} />
       <KeptPours pours={edited.kept} findMaterial={findMaterial} />
       <nav aria-label="Faces of the batch" className="flex gap-1 border-b border-rule">

@@ -4,6 +4,7 @@ import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import type { Batch } from '../../document/batch.ts'
 import { dateText } from '../../ui/format.ts'
 import { VerdictMark } from '../../ui/Verdict.tsx'
+import { freshnessMarks } from './freshness.ts'
 import type { EditedBatch } from './useBatch.ts'
 
 export function Keeping({
@@ -22,7 +23,6 @@ export function Keeping({
   readonly edited: EditedBatch
 }) {
   const made = batch.madeOn ? dayOf(batch.madeOn)! : null
-  const fresh = made === null ? null : freshnessOn(made, { days }, dayOf(today)!)
   return (
     <section aria-label="How long it keeps">
       <h2 className="text-xl">How long it keeps</h2>
@@ -32,11 +32,8 @@ export function Keeping({
         </p>
       ) : (
         <p>
-          <VerdictMark
-            verdict={fresh === 'past' ? 'unsound' : fresh === 'watch' ? 'watch' : 'sound'}
-            size={13}
-          />{' '}
-          Use by about {dateText(dateOf(made + days))}: {because}.{' '}
+          <VerdictMark verdict={freshnessMarks[freshnessOn(made, { days }, dayOf(today)!)]} size={13} /> Use
+          by about {dateText(dateOf(made + days))}: {because}.{' '}
           <span className="text-soft">Made {dateText(batch.madeOn!)}; estimate.</span>
         </p>
       )}

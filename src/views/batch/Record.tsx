@@ -1,8 +1,7 @@
 import { emulsionOf } from '../../core/batch/emulsion.ts'
-import { keepingOf } from '../../core/batch/keeping.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import type { Medium } from '../../core/medium/medium.ts'
-import { jarDropMl, leftMl } from '../../document/batchMedium.ts'
+import { jarDropMl, jarKeeping, leftMl } from '../../document/batchMedium.ts'
 import type { Settings } from '../../document/studio.ts'
 import { send } from '../../ui/client.ts'
 import { goAndSay } from '../../ui/done.ts'
@@ -35,10 +34,7 @@ export function Record({ edited, findMaterial, made, settings, parent, usedIn, t
   const { batch, edit } = edited
   if (!made)
     return <p className="text-soft">Nothing is poured yet. What goes in is written down under Weigh.</p>
-  const keeping = keepingOf(
-    made.ingredients.map(({ material }) => material),
-    batch.keptCold,
-  )
+  const keeping = jarKeeping(made, batch)
   const emulsion = emulsionOf(made.ingredients)
   const left = leftMl(batch, findMaterial)
   return (

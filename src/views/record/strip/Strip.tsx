@@ -107,5 +107,5 @@ function filmText({ spot, age }: FilmOnDay, { areas }: Assessment): string {
   const where = areas.length > 1 ? `${areas.find(({ area }) => area.id === spot.area)!.area.name}, ` : ''
   const state = stateOfFilms([{ forecast: spot.forecast, age }])
   const words = state === 'wet' || state === 'bare' ? 'wet' : stateNames[state]
-  return `${where}${umText(spot.thickestUm)}, likely ${words} then`
+  return `${where}${umText(spot.thickestUm)}, likely ${words}`
 }
