@@ -29,9 +29,9 @@ export function judging(
 ): Judging {
   let running: Promise<void> | null = null
 
-  /** What is learnt from may ask for more to be judged: until then something is left. */
+  /** Paintings; one more may come of what is still to be learnt, and until that is known something is left. */
   const left = async (): Promise<number> =>
-    (await countToJudge(db, dayOf(clock())!)) + Number(await isToLearn(db))
+    (await countToJudge(db, dayOf(clock())!)) || Number(await isToLearn(db))
 
   async function work(): Promise<void> {
     for (;;) {
