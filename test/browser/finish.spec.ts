@@ -225,6 +225,8 @@ test('acrylic is not begun with a brush of oil, and an old day is looked back on
     .click()
   await expect(life.getByRole('list', { name: /^What lay on it/ })).toHaveText(/Gouache start/)
   await open(page, `${demo.url}/used`)
+  await page.getByRole('button', { name: 'Harbour glaze', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('“Harbour glaze” is in')
   await page.getByRole('searchbox').fill('stand oil')
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/“stand oil” is in \d+ layers/)
   await expect(page.getByRole('list', { name: 'Where it was used' })).toContainText('Salt pans')

@@ -26,10 +26,13 @@ export interface UsedPage {
   readonly count: number
   /** The latest first. */
   readonly entries: readonly UsedIn[]
+  /** While nothing is asked: what is most looked for, by name. */
+  readonly toTap: readonly string[]
 }
 
 const mostEntries = 200
 const mostTitles = 50
+const mostToTap = 4
 
 /** Everything the words may mean: materials, mediums, batches and tubes by their names. */
 async function meantBy(db: Database, asked: string): Promise<ReadonlyMap<string, string>> {
@@ -52,7 +55,7 @@ async function meantBy(db: Database, asked: string): Promise<ReadonlyMap<string,
 /** "Where did I use that stand oil?" Nothing where nothing is asked. */
 export async function usedPage(db: Database, asked: string): Promise<UsedPage> {
   const text = asked.trim().slice(0, 120)
-  if (text === '') return { asked: text, count: 0, entries: [] }
+  if (text === '') return { asked: text, count: 0, entries: [], toTap: await namesToTap(db) }
   const meant = await meantBy(db, text)
   const ids = await layersNaming(db, [...meant.keys()])
   const layers = await listByIds(db, 'layer', ids)
@@ -71,7 +74,17 @@ export async function usedPage(db: Database, asked: string): Promise<UsedPage> {
     ]
   })
   entries.sort((a, b) => b.on.localeCompare(a.on) || a.layer.localeCompare(b.layer))
-  return { asked: text, count: entries.length, entries: entries.slice(0, mostEntries) }
+  return { asked: text, count: entries.length, entries: entries.slice(0, mostEntries), toTap: [] }
+}
+
+/** The last batches, and mediums and tubes of one's own: what may turn out bad, or be wanted again. */
+async function namesToTap(db: Database): Promise<readonly string[]> {
+  const named = await Promise.all(
+    (['batch', 'medium', 'tube'] as const).map((kind) =>
+      titlesOf(db, kind, { text: '', from: 0, most: mostToTap }),
+    ),
+  )
+  return [...new Set(named.flat().map(({ title }) => title))]
 }
 
 function namesIn(

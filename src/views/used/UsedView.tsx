@@ -37,6 +37,7 @@ export function UsedView({ initial }: { readonly initial: UsedPage }) {
           onChange={({ target }) => setAsked(target.value)}
         />
       </label>
+      {page.asked === '' && <ToTap names={page.toTap} onTap={setAsked} />}
       <ul aria-label="Where it was used" className="mt-4">
         {page.entries.map(({ paintingId, title, layerId, layer, on, as }) => (
           <li key={layerId} className="grid gap-x-6 border-b border-rule py-2 sm:grid-cols-[8rem_16rem_1fr]">
@@ -54,6 +55,31 @@ export function UsedView({ initial }: { readonly initial: UsedPage }) {
         <p className="mt-2 text-soft">{page.count - page.entries.length} more, further back.</p>
       )}
       <Toasts />
+    </>
+  )
+}
+
+/** What the page is for, and names to begin with. */
+function ToTap({
+  names,
+  onTap,
+}: {
+  readonly names: readonly string[]
+  readonly onTap: (name: string) => void
+}) {
+  return (
+    <>
+      <p className="mt-4 max-w-2xl">
+        Every painted layer that holds it, with its picture and its day: for a lot you have come to doubt, or
+        a mixture you want again.
+      </p>
+      <div className="mt-3 flex flex-wrap gap-2">
+        {names.map((name) => (
+          <button key={name} type="button" className="button min-h-11" onClick={() => onTap(name)}>
+            {name}
+          </button>
+        ))}
+      </div>
     </>
   )
 }
