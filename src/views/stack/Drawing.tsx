@@ -190,6 +190,7 @@ function RowLine({
   readonly canMove: boolean
 }) {
   const { layer, assessed, verdict, mixture } = row
+  const isTall = rowPx > 50
   const what = assessed.problem ?? [filmText(row), mixture].filter(Boolean).join(' · ')
   return (
     <li
@@ -201,22 +202,22 @@ function RowLine({
         type="button"
         onClick={() => onSelect(layer.id)}
         aria-pressed={selected}
-        className="min-w-0 grow px-2 text-left"
+        className={`grid min-w-0 grow content-center gap-x-3 px-2 text-left leading-tight ${isTall ? 'lg:grid-cols-[1fr_auto]' : 'sm:grid-cols-[1fr_auto]'}`}
         title={what}
       >
-        <span className="flex items-center gap-2">
+        <span className="flex min-w-0 items-center gap-2">
           <span
-            className={`line-clamp-2 font-read text-[0.98rem] leading-tight [overflow-wrap:anywhere] ${rowPx > 50 ? 'lg:text-[1.15rem]' : 'lg:text-[1.02rem]'} ${layer.painted ? '' : 'italic'} ${row.goneDay === null ? '' : 'line-through decoration-1'}`}
+            className={`line-clamp-2 font-read text-[0.98rem] [overflow-wrap:anywhere] sm:line-clamp-1 ${isTall ? 'lg:line-clamp-2 lg:text-[1.15rem]' : 'lg:text-[1.02rem]'} ${layer.painted ? '' : 'italic'} ${row.goneDay === null ? '' : 'line-through decoration-1'}`}
           >
             {layer.name}
           </span>
           {verdict !== 'sound' && <VerdictMark verdict={verdict} size={12} />}
         </span>
-        <span className="flex gap-3 text-[0.82rem]">
-          <span className={`hidden truncate sm:inline ${assessed.problem ? 'text-unsound' : 'text-soft'}`}>
-            {what}
-          </span>
-          {state && <span className="ml-auto shrink-0">{state}</span>}
+        {state && <span className="self-center text-[0.82rem]">{state}</span>}
+        <span
+          className={`col-span-full hidden truncate text-[0.82rem] sm:block ${assessed.problem ? 'text-unsound' : 'text-soft'}`}
+        >
+          {what}
         </span>
       </button>
       {canMove && (

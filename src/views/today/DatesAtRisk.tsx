@@ -29,7 +29,7 @@ export function DatesAtRisk({ dates }: { readonly dates: readonly DateAtRisk[] }
               <VerdictMark verdict={one.latest === null ? 'unsound' : 'watch'} size={12} /> {riskWords(one)}
             </p>
             <a
-              className="inline-flex min-h-11 items-center link lg:min-h-6"
+              className="not-printed inline-flex min-h-11 items-center link lg:min-h-6"
               href={`/promise?painting=${one.paintingId}`}
             >
               What would help
