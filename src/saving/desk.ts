@@ -1,8 +1,10 @@
 import { atom } from 'nanostores'
 import type { ReadableAtom } from 'nanostores'
 import type { Bodies, Kind } from '../document/kinds.ts'
-import { draftOf, merged, nameOf, same, shownOf, stillTyped, without } from './draft.ts'
-import type { Clash, Draft, Fields } from './draft.ts'
+import { nameOf, shownOf, stillTyped, without } from './draft.ts'
+import type { Draft, Fields } from './draft.ts'
+import { Drafts, isTyped, settled } from './drafts.ts'
+import type { Conflict, Stored, Thing, ThingId } from './drafts.ts'
 import type { Keep, Kept } from './kept.ts'
 import { editedFirst, editsOf, fixedFields, isOpen, isUnsent } from './queue.ts'
 import type { Waiting, WaitingEdit } from './queue.ts'
@@ -15,14 +17,6 @@ import { saveRequest } from './writes.ts'
  * window changed the same, the painter chooses · refused: as typed it cannot be stored, the message says why.
  */
 export type Standing = 'saved' | 'saving' | 'kept' | 'elsewhere' | 'refused'
-
-/** Two versions of one thing. `theirs` null: it was removed elsewhere. */
-export interface Conflict {
-  readonly kind: Kind
-  readonly id: string
-  readonly clashes: readonly Clash[]
-  readonly theirs: (Fields & { readonly revision: number }) | null
-}
 
 export interface DeskState {
   readonly drafts: ReadonlyMap<string, Draft>
@@ -44,14 +38,6 @@ export interface WrittenReply {
   readonly things: readonly Thing[]
 }
 
-/** A thing as a write left it; no body: it is gone. */
-export interface Thing {
-  readonly kind: Kind
-  readonly id: string
-  readonly revision: number
-  readonly body: Fields | null
-}
-
 /** What became of a deed. kept: the studio did not answer; it is done once it does. */
 export type Outcome =
   | { readonly is: 'done'; readonly written: WrittenReply }
@@ -69,7 +55,7 @@ export interface Desk {
   /** Sends what is typed now instead of in a moment. */
   readonly flush: () => Promise<void>
   /** Adds things as they are stored now. */
-  readonly take: (things: readonly { kind: Kind; id: string; body: object & { revision: number } }[]) => void
+  readonly take: (things: readonly Stored[]) => void
   /**
    * What other windows did: taken over where nothing was typed, laid under what was. False: something of this page is
    * on its way, so it must be told again later.
@@ -93,8 +79,6 @@ export interface DeskOptions {
   readonly belongs?: (kind: Kind, body: Fields, has: (kind: Kind, id: string) => boolean) => boolean
 }
 
-type Stored = Parameters<Desk['take']>[0][number]
-
 /**
  * The one engine that saves: whatever a page edits or does goes through it, one request after another. The first of what
  * it begins with is the page's own thing, the others are parts of it.
@@ -102,7 +86,7 @@ type Stored = Parameters<Desk['take']>[0][number]
 export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   const { server, keep, settleMs = 500, retryMs = 3000, newKey = () => crypto.randomUUID() } = options
   const { belongs = () => false } = options
-  const drafts = new Map<string, Draft>()
+  const drafts = new Drafts()
   let waiting: Waiting[] = []
   let events = options.events ?? []
   let standing: Standing = 'saved'
@@ -116,7 +100,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   const answers = new Map<string, (outcome: Outcome) => void>()
 
   const stateNow = (): DeskState => ({
-    drafts: new Map(drafts),
+    drafts: drafts.copied(),
     standing,
     message,
     conflict,
@@ -124,7 +108,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     deeds: waiting.flatMap((one) => (one.is === 'deed' ? [one.request] : [])),
     canUndo: events.length > 0 || waiting.some(isUnsent),
   })
-  take(initial)
+  initial.forEach((thing) => drafts.store(thing))
   const state = atom(stateNow())
 
   function show(next?: Standing, why: string | null = null): void {
@@ -132,48 +116,17 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
       standing = next
       message = why
     }
-    keep.write(
-      waiting.length > 0 || isTyped() ? { drafts: [...drafts.values()].filter(isNeeded), waiting } : null,
-    )
+    const needed = drafts.all().filter(isNeeded)
+    keep.write(waiting.length > 0 || needed.length > 0 ? { drafts: needed, waiting } : null)
     state.set(stateNow())
   }
 
-  const isTyped = (): boolean => [...drafts.values()].some(({ typed }) => Object.keys(typed).length > 0)
-
-  const isNeeded = (draft: Draft): boolean =>
-    Object.keys(draft.typed).length > 0 || editsOf(waiting, draft).length > 0
-
-  function take(things: readonly Stored[]): void {
-    for (const { kind, id, body } of things) {
-      const name = nameOf(kind, id)
-      const typed = drafts.get(name)?.typed ?? {}
-      drafts.set(name, { ...draftOf(kind, id, body), typed })
-    }
-  }
+  const isNeeded = (draft: Draft): boolean => isTyped(draft) || editsOf(waiting, draft).length > 0
 
   /** What another life of this page left unsaved: its drafts laid over what stands now, its requests before any new. */
   function adopt({ drafts: left, waiting: unsent }: Kept): void {
-    for (const one of left) {
-      const now = drafts.get(nameOf(one.kind, one.id))
-      if (!now) drafts.set(nameOf(one.kind, one.id), one)
-      else if (now.revision === one.revision)
-        drafts.set(nameOf(one.kind, one.id), { ...now, typed: one.typed })
-      else layOver(one, { ...now.stored, revision: now.revision })
-    }
+    for (const one of left) conflict = drafts.adopt(one) ?? conflict
     waiting.push(...unsent)
-  }
-
-  /** Lays what is typed over what stands now; what was changed on both sides waits for the painter. */
-  function layOver(draft: Draft, theirs: Fields & { readonly revision: number }): boolean {
-    const { revision, ...stored } = theirs
-    const { typed, clashes } = merged(draft, stored)
-    if (clashes.length > 0) {
-      drafts.set(nameOf(draft.kind, draft.id), draft)
-      conflict = { kind: draft.kind, id: draft.id, clashes, theirs }
-      return false
-    }
-    drafts.set(nameOf(draft.kind, draft.id), { ...draft, revision, stored, typed })
-    return true
   }
 
   function hear(news: readonly Thing[]): boolean {
@@ -184,7 +137,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     if (conflict || waiting.some((one) => one.is === 'deed' || one.sent !== null)) return false
     // What the page is of goes first: were it removed, its parts stay in view while the painter is asked.
     const inOrder = [...news].sort((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
-    for (const one of inOrder) if (!conflict && isUnheard(one)) hearOf(one)
+    for (const one of inOrder) if (!conflict && isUnheard(one)) conflict = hearOf(one)
     if (conflict) show('elsewhere')
     else if (news.length > 0) show()
     return !conflict
@@ -196,29 +149,28 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
 
   const isOwn = ({ kind, id }: Thing): boolean => kind === initial[0]?.kind && id === initial[0].id
 
-  const has = (kind: Kind, id: string): boolean => drafts.has(nameOf(kind, id))
+  const has = (kind: Kind, id: string): boolean => drafts.of({ kind, id }) !== undefined
 
-  const isUnheard = ({ kind, id, revision, body }: Thing): boolean => {
-    const draft = drafts.get(nameOf(kind, id))
+  const isUnheard = (thing: Thing): boolean => {
+    const draft = drafts.of(thing)
+    const { kind, revision, body } = thing
     return draft ? revision > draft.revision : body !== null && belongs(kind, body, has)
   }
 
-  function hearOf(thing: Thing): void {
+  function hearOf(thing: Thing): Conflict | null {
+    const draft = drafts.of(thing)
     const { kind, id, revision, body } = thing
-    const draft = drafts.get(nameOf(kind, id))
-    if (!draft) take([{ kind, id, body: { ...body, revision } }])
-    else if (body) layOver(draft, withoutId(kind, { ...body, revision }))
-    else if (isOwn(thing) || Object.keys(draft.typed).length > 0)
-      conflict = { kind, id, clashes: [], theirs: null }
-    else drafts.delete(nameOf(kind, id))
+    if (draft && body) return drafts.layOver(draft, withoutId(kind, { ...body, revision }))
+    if (draft && (isOwn(thing) || isTyped(draft))) return { kind, id, clashes: [], theirs: null }
+    drafts.storeOrDrop(thing)
+    return null
   }
 
   function edit(kind: Kind, id: string, change: object): void {
-    const name = nameOf(kind, id)
-    const draft = drafts.get(name)
+    const draft = drafts.of({ kind, id })
     if (!draft) return
-    if (!isOpen(waiting, kind, id)) queue({ is: 'edit', once: newKey(), kind, id, sent: null })
-    drafts.set(name, { ...draft, typed: without({ ...draft.typed, ...change }, untouched(draft)) })
+    if (!isOpen(waiting, kind, id)) queue(editOf(draft))
+    drafts.type(draft, without({ ...draft.typed, ...change }, untouched(draft)))
     show(
       standing === 'kept' ? 'kept' : conflict ? 'elsewhere' : 'saving',
       standing === 'kept' ? message : null,
@@ -226,18 +178,24 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     later(settleMs)
   }
 
+  const editOf = ({ kind, id }: ThingId): WaitingEdit => ({
+    is: 'edit',
+    once: newKey(),
+    kind,
+    id,
+    sent: null,
+  })
+
   /** Puts it last; an edit before it stays as it is typed now. */
   function queue(next: Waiting): void {
     waiting = waiting.map((one) =>
-      one.is === 'edit' && !fixedFields(one)
-        ? { ...one, fields: drafts.get(nameOf(one.kind, one.id))?.typed ?? {} }
-        : one,
+      one.is === 'edit' && !fixedFields(one) ? { ...one, fields: drafts.of(one)?.typed ?? {} } : one,
     )
     waiting.push(next)
   }
 
   /** The last fields of a thing that are on their way, whatever is typed of it meanwhile. */
-  const fixedOf = (of: Pick<WaitingEdit, 'kind' | 'id'>): Fields | null | undefined =>
+  const fixedOf = (of: ThingId): Fields | null | undefined =>
     editsOf(waiting, of)
       .map(fixedFields)
       .findLast((fields) => fields !== null)
@@ -265,20 +223,20 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   async function sendAll(): Promise<void> {
     while (waiting.length > 0 && !conflict) {
       const next = waiting[0]!
-      if (next.is === 'edit' && !drafts.has(nameOf(next.kind, next.id))) {
+      if (next.is === 'edit' && !drafts.of(next)) {
         waiting.shift()
         continue
       }
       if (!(await (next.is === 'edit' ? sendEdit(next) : sendDeed(next)))) return
     }
     if (waiting.length > 0 || conflict) return
-    if (isTyped()) show('refused', refusedBecause)
+    if (drafts.all().some(isTyped)) show('refused', refusedBecause)
     else if (standing !== 'refused') show('saved')
   }
 
   /** Whether the next may be sent. */
   async function sendEdit(item: WaitingEdit): Promise<boolean> {
-    const draft = drafts.get(nameOf(item.kind, item.id))!
+    const draft = drafts.of(item)!
     const fields = stillTyped(item.fields, draft)
     if (item.sent === null && Object.keys(fields).length === 0) {
       waiting.shift()
@@ -293,8 +251,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     if (reply.ok) {
       waiting.shift()
       accept(reply.value as WrittenReply)
-      const now = drafts.get(nameOf(kind, id))
-      if (now) drafts.set(nameOf(kind, id), { ...now, typed: without(now.typed, sent.fields) })
+      drafts.type(item, without(drafts.of(item)?.typed ?? {}, sent.fields))
       show('saving')
       return true
     }
@@ -311,19 +268,19 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
       show('refused', refusal.message)
       return true
     }
-    const draft = drafts.get(nameOf(kind, id))!
     const theirs = (refusal.current ?? null) as Conflict['theirs']
     waiting = waiting.filter((one) => one.is === 'deed' || one.kind !== kind || one.id !== id)
-    if (!theirs) conflict = { kind, id, clashes: [], theirs: null }
-    else if (layOver(draft, withoutId(kind, theirs)))
-      waiting.unshift({ is: 'edit', once: newKey(), kind, id, sent: null })
+    conflict = theirs
+      ? drafts.layOver(drafts.of(item)!, withoutId(kind, theirs))
+      : { kind, id, clashes: [], theirs: null }
     if (conflict) show('elsewhere')
+    else waiting.unshift(editOf(item))
     return !conflict
   }
 
   /** A deed that saw a thing as it was before an edit from here was stored has seen it as that left it. */
   function asItStands({ request, after }: Waiting & { is: 'deed' }): Request {
-    const draft = after && drafts.get(nameOf(after.kind, after.id))
+    const draft = after && drafts.of(after)
     const body = request.body as Fields | undefined
     return draft && typeof body?.['seen'] === 'number'
       ? { ...request, body: { ...body, seen: draft.revision } }
@@ -359,11 +316,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
   /** Takes over what a write left behind, and remembers how to take it back. */
   function accept({ event, things }: WrittenReply, undone: number | null = null): void {
     events = undone === null ? [...events, event] : events.filter((one) => one !== undone)
-    for (const { kind, id, revision, body } of things) {
-      const name = nameOf(kind, id)
-      if (!body) drafts.delete(name)
-      else take([{ kind, id, body: { ...body, revision } }])
-    }
+    things.forEach((thing) => drafts.storeOrDrop(thing))
   }
 
   async function act(request: Request): Promise<Outcome> {
@@ -380,44 +333,30 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     const unsent = waiting.findLast(isUnsent)
     if (unsent) {
       waiting = waiting.filter((one) => one !== unsent)
-      const draft = drafts.get(nameOf(unsent.kind, unsent.id))
-      if (draft) drafts.set(nameOf(unsent.kind, unsent.id), { ...draft, typed: fixedOf(unsent) ?? {} })
+      drafts.type(unsent, fixedOf(unsent) ?? {})
       return show(waiting.length > 0 ? undefined : 'saved')
     }
     await flush()
     const event = events.at(-1)
     if (event === undefined || waiting.length > 0) return
-    dropTyped()
+    // What was refused as typed goes with the undo: the page shows what is stored again.
+    for (const draft of drafts.all()) drafts.type(draft, {})
     await act(undoOf({ event }))
     events = events.filter((one) => one !== event)
     show()
   }
 
-  /** What was refused as typed goes with the undo: the page shows what is stored again. */
-  function dropTyped(): void {
-    for (const [name, draft] of drafts) drafts.set(name, { ...draft, typed: {} })
-  }
-
   function resolve(choice: 'mine' | 'theirs'): void {
     if (!conflict) return
     const { kind, id, theirs } = conflict
-    const name = nameOf(kind, id)
-    const draft = drafts.get(name)
-    conflict = null
-    if (!theirs && choice === 'theirs') drafts.delete(name)
-    else if (draft) {
-      const { revision = null, ...stored } = theirs ?? draft.stored
-      const settled = theirs ? merged(draft, stored).typed : draft.typed
-      const mine = choice === 'mine' ? settled : withoutClashing(settled, draft.stored, stored)
-      drafts.set(name, {
-        ...draft,
-        stored,
-        revision: (revision as number | null) ?? draft.revision,
-        typed: mine,
-      })
-      if (Object.keys(mine).length > 0) waiting.unshift({ is: 'edit', once: newKey(), kind, id, sent: null })
+    const draft = drafts.of(conflict)
+    const chosen = draft && settled(draft, conflict, choice)
+    if (chosen) {
+      drafts.put(chosen)
+      if (isTyped(chosen)) waiting.unshift(editOf(chosen))
       if (!theirs) waiting.unshift({ is: 'deed', once: newKey(), request: undoOf({ removed: { kind, id } }) })
-    }
+    } else drafts.drop(conflict)
+    conflict = null
     show(waiting.length > 0 ? 'saving' : 'saved')
     void flush()
   }
@@ -430,7 +369,7 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
     resolve,
     flush,
     take: (things) => {
-      take(things)
+      things.forEach((thing) => drafts.store(thing))
       show()
     },
     hear,
@@ -450,17 +389,13 @@ export function deskOf(initial: readonly Stored[], options: DeskOptions): Desk {
 }
 
 /** An event, or whatever removed a thing that is no longer there. */
-type Undone = { readonly event: number } | { readonly removed: { readonly kind: Kind; readonly id: string } }
+type Undone = { readonly event: number } | { readonly removed: ThingId }
 
 const undoOf = (body: Undone): Request => ({ method: 'POST', path: '/api/undo', body })
 
 /** The event a request takes back, where it names one. */
 const undoneBy = ({ path, body }: Request): number | null =>
   (path === '/api/undo' && (body as { event?: number }).event) || null
-
-/** Of what was typed, only what nobody else changed. */
-const withoutClashing = (typed: Fields, before: Fields, theirs: Fields): Fields =>
-  Object.fromEntries(Object.entries(typed).filter(([field]) => same(before[field], theirs[field])))
 
 /** Settings are edited without the id they are stored under. */
 const withoutId = <Theirs extends object>(kind: Kind, theirs: Theirs): Theirs => {

@@ -1,5 +1,6 @@
 import type { Kind } from '../document/kinds.ts'
 import type { Fields } from './draft.ts'
+import type { ThingId } from './drafts.ts'
 import type { Request } from './server.ts'
 
 /**
@@ -22,7 +23,7 @@ export type Waiting =
       readonly once: string
       readonly request: Request
       /** The thing it is about, where an edit of it from here goes first: by then that stands at another revision. */
-      readonly after?: { readonly kind: Kind; readonly id: string }
+      readonly after?: ThingId
     }
 
 export type WaitingEdit = Extract<Waiting, { readonly is: 'edit' }>
@@ -30,10 +31,7 @@ export type WaitingEdit = Extract<Waiting, { readonly is: 'edit' }>
 export const isUnsent = (one: Waiting): one is WaitingEdit => one.is === 'edit' && one.sent === null
 
 /** The edits of a thing, the oldest first. */
-export const editsOf = (
-  waiting: readonly Waiting[],
-  of: Pick<WaitingEdit, 'kind' | 'id'>,
-): readonly WaitingEdit[] =>
+export const editsOf = (waiting: readonly Waiting[], of: ThingId): readonly WaitingEdit[] =>
   waiting.filter((one): one is WaitingEdit => one.is === 'edit' && one.kind === of.kind && one.id === of.id)
 
 /** Whether what is typed now belongs to the edit that was queued last, so that nothing overtakes what was done between. */
@@ -49,7 +47,7 @@ export const fixedFields = ({ sent, fields }: WaitingEdit): Fields | null => sen
 export function editedFirst(
   waiting: readonly Waiting[],
   { path }: Request,
-): { readonly kind: Kind; readonly id: string } | undefined {
+): ThingId | undefined {
   for (const one of waiting)
     if (one.is === 'edit' && path.endsWith(`/${encodeURIComponent(one.id)}`))
       return { kind: one.kind, id: one.id }

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import type { Thing } from '../saving/desk.ts'
+import type { Thing } from '../saving/drafts.ts'
 import { read } from './client.ts'
 import { say } from './messages.ts'
 

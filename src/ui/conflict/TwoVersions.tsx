@@ -1,6 +1,7 @@
 import { fieldWords, valueWords } from '../../document/fieldWords.ts'
 import type { Kind } from '../../document/kinds.ts'
-import type { Conflict, Desk, DeskState } from '../../saving/desk.ts'
+import type { Desk, DeskState } from '../../saving/desk.ts'
+import type { Conflict } from '../../saving/drafts.ts'
 
 /** The choice where two windows changed the same thing. */
 export function TwoVersions({
