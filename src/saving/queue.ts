@@ -44,10 +44,7 @@ export function isOpen(waiting: readonly Waiting[], kind: Kind, id: string): boo
 export const fixedFields = ({ sent, fields }: WaitingEdit): Fields | null => sent?.fields ?? fields ?? null
 
 /** The thing a deed is about, by its address, where an edit of it waits. */
-export function editedFirst(
-  waiting: readonly Waiting[],
-  { path }: Request,
-): ThingId | undefined {
+export function editedFirst(waiting: readonly Waiting[], { path }: Request): ThingId | undefined {
   for (const one of waiting)
     if (one.is === 'edit' && path.endsWith(`/${encodeURIComponent(one.id)}`))
       return { kind: one.kind, id: one.id }
