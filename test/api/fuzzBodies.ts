@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 
-/** Bodies for every route there is, made from the routes' own description: nearly right, or nothing of the kind. */
+/** Requests to every route there is, made from the routes' own description: nearly right, or nothing of the kind. */
 
 interface Schema {
   readonly type?: string
@@ -125,8 +125,25 @@ function fitting(schema: Schema, depth: number): fc.Arbitrary<unknown> {
 const low = ({ minimum }: Schema): number => Math.max(minimum ?? -10, -1e6)
 const high = ({ maximum }: Schema): number => Math.min(maximum ?? 1e6, 1e6)
 
+/** What addresses ask by, of all routes together. */
+const askedBy = [
+  ...['find', 'from', 'most', 'rows', 'state', 'order', 'by', 'for', 'group', 'wish', 'near', 'at', 'a', 'b'],
+  ...['before', 'decimal', 'event', 'first', 'grams', 'id', 'kind', 'layer', 'lever', 'name', 'needs', 'on'],
+  ...['painting', 'place', 'size', 'swatch', 'to', 'varnishing'],
+]
+
+const asked: fc.Arbitrary<string> = fc.oneof(
+  fc.constantFrom(...ids, '2026-11-24', '9999-99-99', '-1', '0.5', '1e400', '30', '%', "'", '[{"'),
+  fc.string({ maxLength: 20 }),
+)
+
+const query: fc.Arbitrary<string> = fc
+  .dictionary(fc.constantFrom(...askedBy), asked, { maxKeys: 4, noNullPrototype: true })
+  .map((pairs) => (Object.keys(pairs).length > 0 ? `?${new URLSearchParams(pairs).toString()}` : ''))
+
 export interface FuzzRequest {
   readonly method: string
+  /** With what is asked for behind it. */
   readonly path: string
   readonly body: unknown
 }
@@ -138,7 +155,9 @@ export const requestsOver = (routes: readonly FuzzRoute[]): fc.Arbitrary<FuzzReq
     .chain(({ method, path, schema }) =>
       fc.record({
         method: fc.constant(method),
-        path: fc.constantFrom(...ids).map((id) => path.replace(/\{\w+\}/, encodeURIComponent(id))),
+        path: fc
+          .tuple(fc.constantFrom(...ids), query)
+          .map(([id, search]) => path.replace(/\{\w+\}/, encodeURIComponent(id)) + search),
         body: schema
           ? fc.oneof({ weight: 8, arbitrary: nearly(schema, 0) }, { weight: 1, arbitrary: junk })
           : fc.constant(undefined),

@@ -21,7 +21,7 @@ import { namersOf } from '../../store/naming.ts'
 import { find, listByIds } from '../../store/records.ts'
 import { remembering } from '../../store/remembered.ts'
 import { closureOf } from '../closure.ts'
-import { linesAtATime } from '../listPage.ts'
+import { linesAtATime, pageAsked } from '../listPage.ts'
 import type { ListPage } from '../listPage.ts'
 import { gone, Refused } from '../refused.ts'
 import { settingsOf } from '../settings.ts'
@@ -106,8 +106,7 @@ export interface BatchQuery {
 }
 
 export const batchQuery = (search: URLSearchParams): BatchQuery => ({
-  text: search.get('find') ?? '',
-  from: Number(search.get('from')) || 0,
+  ...pageAsked(search),
   by: feelings.find((one) => one === search.get('by')) ?? null,
 })
 

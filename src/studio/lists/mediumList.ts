@@ -10,7 +10,7 @@ import type { Database } from '../../store/database.ts'
 import { lastEvent } from '../../store/history.ts'
 import { list } from '../../store/records.ts'
 import { closureOf } from '../closure.ts'
-import { linesAtATime } from '../listPage.ts'
+import { linesAtATime, pageAsked } from '../listPage.ts'
 import type { ListPage } from '../listPage.ts'
 import { settingsOf } from '../settings.ts'
 
@@ -51,8 +51,7 @@ const wishSchema: z.ZodType<EffectWish> = z
 export function mediumQuery(search: URLSearchParams): MediumQuery {
   const wish = wishSchema.safeParse(jsonIn(search.get('wish')))
   return {
-    text: search.get('find') ?? '',
-    from: Number(search.get('from')) || 0,
+    ...pageAsked(search),
     ...(wish.success && { wish: wish.data }),
   }
 }

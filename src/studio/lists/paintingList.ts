@@ -1,4 +1,4 @@
-import { linesAtATime } from '../listPage.ts'
+import { linesAtATime, pageAsked } from '../listPage.ts'
 import type { ListPage } from '../listPage.ts'
 import { practiceOf } from '../../core/practice/shipped.ts'
 import type { Practice } from '../../core/practice/practice.ts'
@@ -63,10 +63,9 @@ export type PaintingsQuery = Partial<Omit<PaintingsAsked, 'today'> & { readonly 
 
 /** As it stands in an address. */
 export const paintingsQuery = (search: URLSearchParams): PaintingsQuery => ({
-  text: search.get('find') ?? '',
+  ...pageAsked(search),
   state: workStates.find((one) => one === search.get('state')) ?? null,
   order: paintingOrders.find((one) => one === search.get('order')) ?? 'title',
-  from: Number(search.get('from')) || 0,
 })
 
 export async function paintingPage(

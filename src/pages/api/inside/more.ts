@@ -1,6 +1,7 @@
 import { pageAnswer } from '../../../document/answers.ts'
 import { insideGroups, lookedForIn } from '../../../studio/lists/inside.ts'
 import type { LookedThrough } from '../../../studio/lists/inside.ts'
+import { pageAsked } from '../../../studio/listPage.ts'
 import type { ListPage } from '../../../studio/listPage.ts'
 import { nowMinute, studioFolder } from '../../../studio/studio.ts'
 import { runTask } from '../../../studio/threads.ts'
@@ -13,7 +14,7 @@ export const GET = route(
   },
   async ({ url: { searchParams } }): Promise<ListPage<LookedThrough>> => {
     const group = insideGroups.find((one) => one === searchParams.get('group')) ?? 'asked'
-    const from = Number(searchParams.get('from')) || 0
+    const { from } = pageAsked(searchParams)
     const wanted = lookedForIn(searchParams)
     return runTask('insideFrom', { folder: await studioFolder(), now: nowMinute(), wanted, group, from })
   },

@@ -1,6 +1,7 @@
 import { pageAnswer, writtenAnswer } from '../../../document/answers.ts'
 import { saveShelfItemRequest } from '../../../document/requests.ts'
 import { saveShelfItem } from '../../../studio/shelf.ts'
+import { pageAsked } from '../../../studio/listPage.ts'
 import { shelfPage } from '../../../studio/shelfList.ts'
 import { reading, writing } from '../_route.ts'
 
@@ -16,9 +17,5 @@ export const PUT = writing(
 
 export const GET = reading(
   { summary: 'Your own materials, found by name or by what they do, a page at a time', answer: pageAnswer },
-  async (db, { url }) =>
-    shelfPage(db, {
-      text: url.searchParams.get('find') ?? '',
-      from: Number(url.searchParams.get('from')) || 0,
-    }),
+  async (db, { url }) => shelfPage(db, pageAsked(url.searchParams)),
 )

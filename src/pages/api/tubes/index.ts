@@ -1,6 +1,7 @@
 import { pageAnswer, writtenAnswer } from '../../../document/answers.ts'
 import { saveTubeRequest } from '../../../document/requests.ts'
 import { tubePage } from '../../../studio/tubeList.ts'
+import { pageAsked } from '../../../studio/listPage.ts'
 import { saveTube } from '../../../studio/tubes.ts'
 import { reading, writing } from '../_route.ts'
 
@@ -16,9 +17,5 @@ export const PUT = writing(
 
 export const GET = reading(
   { summary: 'Your tubes, found by name or by what they do, a page at a time', answer: pageAnswer },
-  async (db, { url }) =>
-    tubePage(db, {
-      text: url.searchParams.get('find') ?? '',
-      from: Number(url.searchParams.get('from')) || 0,
-    }),
+  async (db, { url }) => tubePage(db, pageAsked(url.searchParams)),
 )
