@@ -1,6 +1,4 @@
 import { useEffect, useMemo, useState } from 'react'
-import { inTheArea } from '../../core/words.ts'
-import { covers } from '../../core/stack/area.ts'
 import { assess } from '../../document/judging/assess.ts'
 import { areaCm2Of } from '../../document/picture/area.ts'
 import { brushOf } from '../../document/brush.ts'
@@ -14,26 +12,19 @@ import { WhatWasDone } from '../../ui/WhatWasDone.tsx'
 import { tried } from './correcting.ts'
 import type { Correcting } from './correcting.ts'
 import { Drawing } from './Drawing.tsx'
-import { Findings } from './Findings.tsx'
+import { FirstLayer } from './FirstLayer.tsx'
+import { FoundColumn } from './FoundColumn.tsx'
 import { LayerEditor } from './LayerEditor.tsx'
 import { LayerRecord } from './LayerRecord.tsx'
 import { TopLine } from './TopLine.tsx'
 import { PaintingHead } from './PaintingHead.tsx'
+import { useLookedAt } from './useLookedAt.ts'
 import { usePicture } from './usePicture.ts'
 import { useLiving } from './useLiving.ts'
 import { useSolve } from './useSolve.ts'
 import { AddLine } from './AddLine.tsx'
-import {
-  asksTooth,
-  gravestArea,
-  liesUnder,
-  livingSpan,
-  maySwap,
-  namedAreas,
-  nameOfArea,
-  slowestAreaOf,
-} from './inPicture.ts'
-import { AsTable, Caution, Compared, Handle, Hints, Legend, Ready, Schools, Wanted } from './laterParts.tsx'
+import { asksTooth, liesUnder, livingSpan, maySwap, namedAreas, nameOfArea } from './inPicture.ts'
+import { AsTable, Compared, Handle, Legend, Wanted } from './laterParts.tsx'
 import { useStackDeeds } from './useStackDeeds.ts'
 
 interface StackProps {
@@ -56,35 +47,9 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
   const assessment = useMemo(() => assess(picture, findMaterial, solved), [picture, findMaterial, solved])
   const [onDay, setOnDay] = useState<number | null>(null)
   const living = useLiving(picture, solved, livingSpan(picture), onDay !== null)
-  const [lookedAt, setArea] = useState(
-    () => slowestAreaOf(at, picture, assessment) ?? gravestArea(assessment),
-  )
-  const { area } = assessment.areas.find((one) => one.area.id === lookedAt) ?? assessment.areas[0]!
-  const inArea = picture.layers.filter((one) => covers(brushOf(one), area.id))
-  const [chosen, setChosen] = useState(at)
-  const usual = inArea.find(({ painted }) => !painted) ?? inArea.at(-1)
-  const selected = inArea.some(({ id }) => id === chosen) ? chosen : (usual?.id ?? null)
-  const place = inArea.findIndex(({ id }) => id === selected)
-  const layer = inArea[place]
-  const assessed = layer && assessment.layers[picture.layers.indexOf(layer)]!
-  const spot = assessed?.spots.find((one) => one.area === area.id) ?? null
-  const film = spot ? picture.layers[spot.layer]! : layer
-  const passes = inArea.filter((one) => {
-    const spots = assessment.layers[picture.layers.indexOf(one)]!.spots
-    return spots.some((other) => other.area === area.id && other.layer === spot?.layer)
-  })
-
-  const show = (layerId: string, where?: string): void => {
-    setChosen(layerId)
-    const there = picture.layers.find(({ id }) => id === layerId)
-    if (where !== undefined) setArea(where)
-    else if (there && !covers(brushOf(there), area.id)) setArea(brushOf(there).areas[0]!)
-  }
-  /** A layer given to other parts of the picture is followed there. */
-  const follow = (areas: readonly string[] | undefined): void => {
-    if (areas && !covers({ areas }, area.id)) setArea(areas[0]!)
-  }
-  const looking = { area, inArea, onChosen: setChosen, onArea: setArea, onShow: show }
+  const looking = useLookedAt(picture, assessment, at)
+  const { area, shown } = looking
+  const film = shown && (shown.spot ? picture.layers[shown.spot.layer]! : shown.layer)
   const { add, top, addPass, addCoats, remove, order, move, putLayers, onFinding } = useStackDeeds(
     edited,
     picture,
@@ -128,9 +93,9 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
           picture={picture}
           assessment={assessment}
           area={area.id}
-          onArea={setArea}
+          onArea={looking.onArea}
           selected={film?.id ?? null}
-          onSelect={setChosen}
+          onSelect={looking.onChosen}
           onOrder={order}
           day={onDay ?? picture.today}
           living={living}
@@ -146,106 +111,81 @@ export function StackView({ initial, initialSolved, events, at }: StackProps) {
           )}
         />
       </div>
-      {layer && <Legend />}
-      {layer && <AsTable picture={picture} assessment={assessment} />}
+      {shown && <Legend />}
+      {shown && <AsTable picture={picture} assessment={assessment} />}
       <div className="mt-6 grid gap-x-12 gap-y-8 border-t border-ink pt-5 lg:grid-cols-[minmax(20rem,5fr)_7fr]">
-        <section aria-label="Findings">
-          {picture.layers.length > 0 && (
-            <>
-              <h2 className="mb-3 text-xl">What is found</h2>
-              <Findings
-                findings={assessment.findings}
-                mends={mends}
-                picture={picture}
-                areaName={(id) => nameOfArea(assessment, id)}
-                selected={selected}
-                onSelect={show}
-                deeds={onFinding}
-              />
-            </>
-          )}
-          {picture.layers.length > 0 && (
-            <Schools picture={picture} assessment={assessment} solved={solved} findMaterial={findMaterial} />
-          )}
-          <Hints
-            hints={assessment.hints}
-            picture={picture}
-            onBack={() => edited.editPainting({ habitsOff: [] })}
-            onOff={(habit) => edited.editPainting({ habitsOff: [...picture.painting.habitsOff, habit] })}
-          />
-          <Ready picture={picture} ending={ending} />
-          <Caution picture={picture} />
-        </section>
-        {layer && assessed ? (
+        <FoundColumn
+          picture={picture}
+          assessment={assessment}
+          solved={solved}
+          mends={mends}
+          ending={ending}
+          findMaterial={findMaterial}
+          edited={edited}
+          selected={shown?.layer.id ?? null}
+          onShow={looking.onShow}
+          deeds={onFinding}
+        />
+        {shown ? (
           <LayerEditor
-            key={layer.id}
-            layer={layer}
-            assessed={assessed}
-            spot={spot}
-            passes={passes}
-            onPass={setChosen}
+            key={shown.layer.id}
+            layer={shown.layer}
+            assessed={shown.assessed}
+            spot={shown.spot}
+            passes={shown.passes}
+            onPass={looking.onChosen}
             areaName={nameOfArea(assessment, area.id)}
             practice={practiceOfPainting(picture.painting, picture.practices)}
             picture={picture}
-            under={liesUnder(picture, assessment, area.id, spot)}
+            under={liesUnder(picture, assessment, area.id, shown.spot)}
             areas={namedAreas(assessment)}
             onNameArea={edited.nameArea}
             mediums={picture.mediums}
             findMaterial={findMaterial}
             stock={edited}
-            areaM2={areaCm2Of(picture.painting, brushOf(layer)) / 1e4}
+            areaM2={areaCm2Of(picture.painting, brushOf(shown.layer)) / 1e4}
             solventFree={picture.settings.policies.includes('solvent')}
             asksTooth={assessment.findings.some(
-              ({ layerId, rule }) => layerId === layer.id && asksTooth.includes(rule),
+              ({ layerId, rule }) => layerId === shown.layer.id && asksTooth.includes(rule),
             )}
-            onCoats={(days) => addCoats(layer, days)}
+            onCoats={(days) => addCoats(shown.layer, days)}
             against={
               <Compared
-                layer={layer}
+                layer={shown.layer}
                 picture={picture}
                 area={area.id}
                 findMaterial={findMaterial}
                 onRaise={putLayers}
               />
             }
-            needs={<Wanted layer={layer} mix={assessed.worst?.film.mix ?? null} picture={picture} />}
-            canRise={maySwap(layer, inArea[place + 1])}
-            canSink={maySwap(layer, inArea[place - 1])}
+            needs={
+              <Wanted layer={shown.layer} mix={shown.assessed.worst?.film.mix ?? null} picture={picture} />
+            }
+            canRise={maySwap(shown.layer, shown.above)}
+            canSink={maySwap(shown.layer, shown.below)}
             onChange={(change) => {
-              follow(change.areas)
-              edited.editLayer(layer.id, change)
+              looking.onGiven(change.areas)
+              edited.editLayer(shown.layer.id, change)
             }}
-            onMove={(by) => move(layer, by)}
-            onRemove={() => remove(layer.id)}
-            correction={correcting?.layerId === layer.id ? correcting.change : null}
+            onMove={(by) => move(shown.layer, by)}
+            onRemove={() => remove(shown.layer.id)}
+            correction={correcting?.layerId === shown.layer.id ? correcting.change : null}
             onCorrect={(change) => {
-              follow((change ?? layer.painted ?? layer).areas)
-              setCorrecting(change && { layerId: layer.id, change })
+              looking.onGiven((change ?? shown.layer.painted ?? shown.layer).areas)
+              setCorrecting(change && { layerId: shown.layer.id, change })
             }}
             onSaveCorrection={saveCorrection}
           >
             <LayerRecord
-              key={layer.id}
-              layer={layer}
-              forecasts={assessed.spots.map(({ forecast }) => forecast)}
+              key={shown.layer.id}
+              layer={shown.layer}
+              forecasts={shown.assessed.spots.map(({ forecast }) => forecast)}
               areas={namedAreas(assessment)}
               edited={edited}
             />
           </LayerEditor>
         ) : (
-          <section aria-label="First layer">
-            <p className="font-read text-xl">
-              {picture.layers.length === 0
-                ? 'Nothing is painted or planned yet.'
-                : `Nothing is painted or planned ${inTheArea(area.name)} yet.`}
-            </p>
-            <p className="mt-1 text-soft">
-              Describe the first layer: what paint, how much medium, how thick. The rest follows from it.
-            </p>
-            <button type="button" className="button button-ink mt-4 min-h-11" onClick={() => add()}>
-              {picture.layers.length === 0 ? 'Add the first layer' : 'Add a layer'}
-            </button>
-          </section>
+          <FirstLayer area={picture.layers.length === 0 ? null : area.name} onAdd={() => add()} />
         )}
       </div>
       <WhatWasDone of={{ painting: picture.painting.id }} desk={desk} after={edited.state} />

@@ -1,4 +1,3 @@
-import type { Area } from '../../core/stack/area.ts'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import type { EventKind } from '../../core/stack/kinds.ts'
 import type { Assessment, AssessedFinding } from '../../document/judging/assess.ts'
@@ -13,18 +12,8 @@ import { say } from '../../ui/messages.ts'
 import { moved } from '../../ui/sorting.tsx'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { FindingDeeds } from './Findings.tsx'
+import type { LookedAt } from './useLookedAt.ts'
 import type { EditedPicture } from './usePicture.ts'
-
-/** Where the painter is looking, and what turns the page to something else. */
-interface Looking {
-  readonly area: Area
-  /** The layers in that area, the lowest first. */
-  readonly inArea: readonly LayerDocument[]
-  readonly onChosen: (layerId: string) => void
-  readonly onArea: (areaId: string) => void
-  /** Turns to a layer wherever it is. */
-  readonly onShow: (layerId: string) => void
-}
 
 /** What can be done to a picture from its page, each thing in one step. */
 export interface StackDeeds {
@@ -52,7 +41,7 @@ export function useStackDeeds(
   { act, editLayer, editPainting }: EditedPicture,
   picture: LoadedPicture,
   assessment: Assessment,
-  { area, inArea, onChosen, onArea, onShow }: Looking,
+  { area, inArea, onChosen, onArea, onShow }: LookedAt,
 ): StackDeeds {
   const params = { id: picture.painting.id }
   useLater(adding)
