@@ -239,7 +239,9 @@ describe('a list of batches', () => {
       'Oil, batch 1',
     ])
     expect(names(await batchPage(db, now, { text: 'BATCH 2' }))).to.deep.equal(['Oil, batch 2'])
-    expect(batchQuery(new URLSearchParams('by=smell&from=x'))).to.deep.equal({ text: '', from: 0, by: null })
+    const wholeList = { text: '', from: 0, by: null }
+    for (const from of ['x', '0.5', '-3', '1e400'])
+      expect(batchQuery(new URLSearchParams({ by: 'smell', from })), from).to.deep.equal(wholeList)
   })
   it('knows those nothing is poured for, for a weighing sheet', async () => {
     const { db } = studio

@@ -124,8 +124,8 @@ describe('the first thing said of one batch', () => {
       { id: 'crush', title: 'Crush the resin' },
       { id: 'strain', title: 'Strain it' },
     ]
-    expect(makingText(steps, [])).to.equal('First, step 1 of 2: Crush the resin.')
-    expect(makingText(steps, ['crush'])).to.equal('Next, step 2 of 2: Strain it.')
+    expect(makingText(steps, [])).to.equal('Being made; next is step 1 of 2: Crush the resin.')
+    expect(makingText(steps, ['crush'])).to.equal('Being made; next is step 2 of 2: Strain it.')
     expect(makingText(steps, ['crush', 'strain'])).to.match(/finish it/)
   })
 })

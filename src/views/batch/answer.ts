@@ -46,5 +46,5 @@ export function makingText(steps: readonly Step[], done: readonly string[]): str
   const next = steps.find(({ id }) => !done.includes(id))
   if (!next) return 'Every step is done: finish it under Weigh.'
   const at = steps.indexOf(next) + 1
-  return `${at === 1 ? 'First' : 'Next'}, step ${at} of ${steps.length}: ${next.title}.`
+  return `Being made; next is step ${at} of ${steps.length}: ${next.title}.`
 }
