@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto'
 import { once } from 'node:events'
 import { existsSync } from 'node:fs'
 import { createServer, get } from 'node:http'
+import { networkInterfaces } from 'node:os'
 import { join } from 'node:path'
 import { json } from 'node:stream/consumers'
 import { setFlagsFromString } from 'node:v8'
@@ -34,6 +35,7 @@ if (!Number.isInteger(port) || port < 1 || port > 65535)
 if (!['127.0.0.1', 'localhost', '::1'].includes(host) && !process.env.GRELTA_PASSPHRASE)
   giveUp(`Listening on ${host} lets other machines in. Set GRELTA_PASSPHRASE to a phrase of your own first.`)
 if (!existsSync('dist/server/entry.mjs')) giveUp('The program is not built yet. Run: npm run build')
+const listensOnAll = ['0.0.0.0', '::'].includes(host)
 const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`
 process.env.GRELTA_ADDRESS = address
 
@@ -113,8 +115,15 @@ async function begin() {
   if (!ok) giveUp(told.error?.message ?? 'The studio could not be opened; the reason is above.')
   if (told.run !== process.env.GRELTA_RUN)
     giveUp(`Another program answers at ${address}. Choose another port with PORT.`)
-  console.log(`Grelta is open at ${address}`)
+  console.log(`Grelta is open at ${listensOnAll ? onTheNetwork().join(' and ') : address}`)
 }
+
+/** Where other devices find it: what stands for every address is none to type. */
+const onTheNetwork = () =>
+  Object.values(networkInterfaces())
+    .flat()
+    .filter(({ family }) => family === 'IPv4')
+    .map((one) => `http://${one.address}:${port}`)
 
 /** Asks the program itself; by the plain client, which is there already: loading `fetch` takes a tenth of a second. */
 async function asked(url, headers) {

@@ -16,7 +16,7 @@ import { newestEvent, nowMinute, studio } from './studio/studio.ts'
 /** Keeps other sites and other names out, asks for the passphrase, and turns every failure into a sentence. */
 export const onRequest = defineMiddleware(async ({ request, url, clientAddress, locals }, next) => {
   const turnedAway =
-    fromElsewhere(request) ??
+    (await fromElsewhere(request, url)) ??
     (await signing(request, url, clientAddress)) ??
     withoutPhrase(request, url, clientAddress)
   if (turnedAway) return guarded(turnedAway)
@@ -30,8 +30,7 @@ export const onRequest = defineMiddleware(async ({ request, url, clientAddress, 
     if (url.pathname === '/') stayKnown(request, response)
     return guarded(isBare404(response) && !isApi(url) ? nothingThere() : response)
   } catch (error) {
-    const refusal = failed(error)
-    return guarded(isApi(url) ? refusal : await asPage(refusal))
+    return guarded(await readable(failed(error), url))
   }
 })
 
@@ -44,9 +43,8 @@ const isApi = ({ pathname }: URL): boolean => pathname.startsWith('/api/')
 /** A calendar is read by phones that bring no passphrase; the address itself is the secret. */
 const isSecretAddress = ({ pathname }: URL): boolean => pathname.startsWith('/api/calendar/')
 
-function fromElsewhere(request: Request): Response | null {
-  if (!isOurHost(request.headers.get('host') ?? ''))
-    return problem(403, 'host', 'This server does not go by that name. Give it in GRELTA_NAMES to let it.')
+async function fromElsewhere(request: Request, url: URL): Promise<Response | null> {
+  if (!isOurHost(request.headers.get('host') ?? '')) return readable(problem(403, 'host', otherName), url)
   if (!isOurs(request)) return problem(403, 'origin', 'That came from another site and was not carried out.')
   return null
 }
@@ -104,7 +102,11 @@ async function signing(request: Request, url: URL, caller: string): Promise<Resp
 const nothingThere = (): Response =>
   failurePage(404, 'There is nothing here', 'The address is wrong, or what stood here was removed.')
 
-async function asPage(refusal: Response): Promise<Response> {
+const otherName = 'This server does not go by that name. Give it in GRELTA_NAMES to let it.'
+
+/** A refusal as who asked can read it: a script its JSON, a painter a page. */
+async function readable(refusal: Response, url: URL): Promise<Response> {
+  if (isApi(url)) return refusal
   const { error } = (await refusal.json()) as { error: { message: string } }
   return failurePage(refusal.status, 'This page cannot be shown now', error.message)
 }

@@ -1,3 +1,5 @@
+import { networkInterfaces } from 'node:os'
+
 /** Who may ask: this server answers to its own names, and writes only for its own pages and for scripts. */
 
 const loopback: readonly string[] = ['127.0.0.1', 'localhost', '[::1]']
@@ -7,9 +9,17 @@ const ownNames = (): readonly string[] =>
     .map((name) => name.trim().toLowerCase())
     .filter(Boolean)
 
-/** Names this server goes by: loopback, the address it was told to listen on, and those in GRELTA_NAMES. */
-export const isOurHost = (host: string): boolean =>
-  ownNames().includes(host.toLowerCase().replace(/:\d+$/, ''))
+/** The numbers of this machine on its networks. Another site may point its own name at them, never come as them. */
+const ownAddresses = (): readonly string[] =>
+  Object.values(networkInterfaces()).flatMap((all = []) =>
+    all.map(({ address, family }) => (family === 'IPv6' ? `[${address}]` : address)),
+  )
+
+/** Names this server goes by: loopback, the address it was told to listen on, those in GRELTA_NAMES, its own numbers. */
+export function isOurHost(host: string): boolean {
+  const name = host.toLowerCase().replace(/:\d+$/, '')
+  return ownNames().includes(name) || ownAddresses().includes(name)
+}
 
 const reads: readonly string[] = ['GET', 'HEAD']
 const ownSites: readonly (string | null)[] = [null, 'same-origin', 'none']

@@ -1,3 +1,4 @@
+import { networkInterfaces } from 'node:os'
 import { expect } from 'chai'
 import { afterEach, describe, it } from 'mocha'
 import { failurePage } from '../../src/gate/failurePage.ts'
@@ -28,6 +29,13 @@ describe('who may ask', () => {
     process.env['GRELTA_NAMES'] = 'studio.lan, easel.lan'
     expect(isOurHost('easel.lan:4870')).to.equal(true)
     expect(isOurHost('')).to.equal(false)
+  })
+  it('by the numbers of this machine on its networks, which no other site can come as', () => {
+    const own = Object.values(networkInterfaces()).flatMap((all = []) => all)
+    expect(own).to.not.have.length(0)
+    for (const { address, family } of own)
+      expect(isOurHost(`${family === 'IPv6' ? `[${address}]` : address}:4870`), address).to.equal(true)
+    expect(isOurHost('198.51.100.7')).to.equal(false)
   })
   it('a page of this program or a script may write; a page of another site may not', () => {
     expect(
