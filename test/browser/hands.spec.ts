@@ -172,3 +172,22 @@ test('what went wrong may be said before the page answers', async ({ page, shown
   await expect(page.getByRole('button', { name: /^Cracked/ })).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Gone dull/ })).toBeVisible()
 })
+
+test('a press held while the studio answers still chooses what is under it', async ({ page, demo }) => {
+  await open(page, `${demo.url}/paintings/clock-mender/palette`)
+  await page.getByRole('button', { name: 'A heap', exact: true }).click()
+  const answer = await hold(page, /api\/find/)
+  const field = page.getByRole('combobox', { name: 'Colour', exact: true })
+  await field.click()
+  await field.pressSequentially('umber', { delay: 5 })
+  const colours = page.getByRole('listbox', { name: 'Colour' })
+  await colours.getByRole('option', { name: 'Raw umber, PBr7' }).hover()
+  await page.mouse.down()
+  const answered = page.waitForResponse(/api\/find/)
+  answer()
+  await (await answered).finished()
+  // Long enough for a list that is not held to change.
+  await page.waitForTimeout(300)
+  await page.mouse.up()
+  await expect(field).toHaveValue(/^Raw umber/)
+})

@@ -66,7 +66,8 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
   const { onChoose, placeholder, className = '' } = props
   const [recent, setRecent] = useState(() => readRecent(lately))
   const found = useFound(typed, { in: lookups.join(), family: families.join(), first: recent.join() })
-  const items = useMemo(() => offered(options, found, recent, typed ?? ''), [options, found, recent, typed])
+  const offers = useMemo(() => offered(options, found, recent, typed ?? ''), [options, found, recent, typed])
+  const [items, hold] = useHeldStill(offers)
   const { isOpen, getMenuProps, getInputProps, getItemProps, highlightedIndex } = useCombobox<Choosable>({
     items: [...items],
     inputValue: typed ?? shown,
@@ -104,7 +105,7 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
         placeholder={typed === null ? placeholder : shown || placeholder}
       />
       <ul
-        {...getMenuProps({ 'aria-label': label ?? 'Choices' })}
+        {...getMenuProps({ 'aria-label': label ?? 'Choices', onPointerDown: hold })}
         className={`absolute z-40 mt-0.5 max-h-72 w-full min-w-[17rem] overflow-auto border border-ink bg-sheet ${isOpen && items.length > 0 ? '' : 'hidden'}`}
       >
         {isOpen &&
@@ -126,6 +127,18 @@ export function ChooserList({ typed, onTyped, focused, ...props }: ListProps) {
       </ul>
     </div>
   )
+}
+
+/** A list that changed under a finger would lose the tap: while one is down, it stays as it was. */
+function useHeldStill<Item>(items: readonly Item[]): readonly [shown: readonly Item[], hold: () => void] {
+  const [held, setHeld] = useState<readonly Item[] | null>(null)
+  const hold = (): void => {
+    setHeld(items)
+    // The click comes right after.
+    const letGo = (): void => void setTimeout(() => setHeld(null))
+    for (const end of ['pointerup', 'pointercancel']) window.addEventListener(end, letGo, { once: true })
+  }
+  return [held ?? items, hold]
 }
 
 /** What the studio has of what is typed, asked for in a pause. */
