@@ -63,9 +63,12 @@ export function poured(batch: Batch, findMaterial: FindMaterial): Medium | null 
 }
 
 /** How long what is in the jar keeps, as it is kept. */
-export const jarKeeping = (made: Medium, { keptCold }: Pick<Batch, 'keptCold'>): Keeping =>
+export const jarKeeping = (
+  { ingredients }: Pick<Medium, 'ingredients'>,
+  { keptCold }: Pick<Batch, 'keptCold'>,
+): Keeping =>
   keepingOf(
-    made.ingredients.map(({ material }) => material),
+    ingredients.map(({ material }) => material),
     keptCold,
   )
 

@@ -1,4 +1,4 @@
-import { freshnessOn, keepingOf } from '../../core/batch/keeping.ts'
+import { freshnessOn } from '../../core/batch/keeping.ts'
 import type { Freshness, Keeping } from '../../core/batch/keeping.ts'
 import { needOf } from '../../core/batch/stock.ts'
 import type { Need } from '../../core/batch/stock.ts'
@@ -10,7 +10,7 @@ import { worstAnswer } from '../../core/materials/policy.ts'
 import type { PolicyAnswer, PolicyId } from '../../core/materials/policy.ts'
 import { feelings } from '../../document/batch.ts'
 import type { Batch, Feeling } from '../../document/batch.ts'
-import { batchTitle, leftMl, poured } from '../../document/batchMedium.ts'
+import { batchTitle, jarKeeping, leftMl, poured } from '../../document/batchMedium.ts'
 import { grouped } from '../../document/grouped.ts'
 import type { MediumDocument } from '../../document/recipe.ts'
 import type { Revised } from '../../document/studio.ts'
@@ -52,10 +52,7 @@ const factsOfAll = remembering('batch', (batch): BatchFacts => {
     mediumId: batch.mediumId,
     madeDay,
     lastLookDay: Math.max(madeDay ?? 0, ...batch.looks.map(({ on }) => dayOf(on)!)),
-    keeping: keepingOf(
-      ingredients.map(({ material }) => material),
-      batch.keptCold,
-    ),
+    keeping: jarKeeping({ ingredients }, batch),
     leftMl: leftMl(batch, findInLibrary),
     holds: ingredients.map(({ material, massG }) => ({
       name: material.name,
