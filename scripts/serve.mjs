@@ -51,6 +51,15 @@ server.once('error', (error) =>
 )
 server.listen(port, host, () => void begin())
 
+// Asked to end, it answers nothing more: who still asks finds no server, keeps what was typed and asks the next one.
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.once(signal, () => {
+    server.close()
+    server.closeAllConnections()
+    // An open studio closes itself and ends the program (src/studio/studio.ts); before that the signal ends it as usual.
+    if (process.listenerCount(signal) === 0) process.kill(process.pid, signal)
+  })
+
 /** Files as the build compressed them, everything else by the program, compressed but for readings that must not wait. */
 function answerer() {
   const squeeze = compression({

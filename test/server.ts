@@ -51,6 +51,9 @@ interface Start {
   readonly scale?: string
 }
 
+/** A test's server lives for seconds: what it runs is compiled well only once it has run long, or most of that is waste. */
+const compiledLate = '--interrupt-budget=2000000'
+
 export async function startServer({
   folder: given,
   demo = false,
@@ -60,7 +63,7 @@ export async function startServer({
   const folder = given ?? (demo ? demoFolder() : emptyFolder())
   const own = port || (await freePort())
   const [scalePort, sensorPort] = [await freePort(), await freePort()]
-  const child = spawn('node', ['scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
+  const child = spawn('node', [compiledLate, 'scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
     env: {
       ...process.env,
       GRELTA_DATA: folder,

@@ -32,6 +32,7 @@ function threads(): Tinypool {
   return pool
 }
 
+type RunOptions = Parameters<Tinypool['run']>[1]
 type Tasks = typeof tasks
 type TaskName = keyof Tasks
 
@@ -44,13 +45,24 @@ type ValueOf<Name extends TaskName> =
 /** Longest a task that somebody waits for may take, ms; a slow machine is given more. */
 const patienceMs = Number(process.env['GRELTA_PATIENCE_MS'] ?? 1900)
 
+/** Runs in a thread. What the end of all threads cuts short has not failed: whoever waits for it ends as well. */
+async function run(given: unknown, options: RunOptions): Promise<unknown> {
+  const own = threads()
+  try {
+    return await own.run(given, options)
+  } catch (error) {
+    if (own !== pool) return new Promise(() => undefined)
+    throw error
+  }
+}
+
 /** Runs a task; it is ended when `signal` says so. */
 export const runTask = <Name extends TaskName>(
   name: Name,
   given: Parameters<Tasks[Name]>[0],
   signal?: AbortSignal,
 ): Promise<Awaited<ReturnType<Tasks[Name]>>> =>
-  threads().run(given, { name, ...(signal && { signal }) }) as Promise<Awaited<ReturnType<Tasks[Name]>>>
+  run(given, { name, ...(signal && { signal }) }) as Promise<Awaited<ReturnType<Tasks[Name]>>>
 
 /** Runs a task that tells how far it is; what it answers is a value or the refusal it met. */
 export async function runTelling<Name extends TellingName>(
@@ -63,7 +75,7 @@ export async function runTelling<Name extends TellingName>(
   port1.on('message', ([done, of]: [number, number]) => tell(done, of))
   try {
     const options = { name, signal, transferList: [port2] }
-    const answer: unknown = await threads().run({ ...given, port: port2 }, options)
+    const answer = await run({ ...given, port: port2 }, options)
     return valueOf(answer as tasks.Answer<ValueOf<Name>>)
   } finally {
     port1.close()
@@ -95,7 +107,9 @@ export function valueOf<Value>(answer: tasks.Answer<Value>): Value {
   throw new Invalid(answer.issues)
 }
 
+/** Ends the threads, with the program. */
 export async function endThreads(): Promise<void> {
-  await pool?.destroy()
+  const ending = pool
   pool = null
+  await ending?.destroy()
 }

@@ -14,6 +14,8 @@ import type { Server } from '../server.ts'
 import { medium } from '../studio/bodies.ts'
 import { emptyFolder } from '../studio/desk.ts'
 
+const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
+
 /** Starts the built program where it cannot start; answers what it says and how it ends. */
 const failing = (
   env: Record<string, string>,
@@ -116,11 +118,25 @@ describe('stopping', () => {
     expect((await list(db, 'medium')).map(({ id }) => id)).to.deep.equal(['a', 'b', 'c'])
     await close()
   })
+  it('tells nobody who still asks that something failed: the next program is asked again', async function () {
+    this.timeout(120_000)
+    const server = await startServer({ demo: true })
+    const asked = Array.from({ length: 6 }, () =>
+      fetch(`${server.url}/api/rack`).then(
+        ({ status }) => status,
+        () => 'no answer',
+      ),
+    )
+    await pause(50)
+    await server.stop()
+    expect(await Promise.all(asked)).to.include('no answer').and.not.include(500)
+    expect(server.said().trim().split('\n').at(-1)).to.include('Grelta is open')
+  })
   it('or a pause, puts everything into the one file, so that a copy of it is a copy of all', async function () {
     this.timeout(120_000)
     const server = await startServer()
     await put(server, 'paused')
-    await new Promise((resolve) => setTimeout(resolve, 2500))
+    await pause(2500)
     const copy = emptyFolder()
     writeFileSync(studioFile(copy), readFileSync(studioFile(server.folder)))
     const { db, close } = await openStudio(copy)
