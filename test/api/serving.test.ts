@@ -129,7 +129,9 @@ describe('stopping', () => {
     )
     await pause(50)
     await server.stop()
-    expect(await Promise.all(asked)).to.include('no answer').and.not.include(500)
+    expect(await Promise.all(asked))
+      .to.include('no answer')
+      .and.not.include(500)
     expect(server.said().trim().split('\n').at(-1)).to.include('Grelta is open')
   })
   it('or a pause, puts everything into the one file, so that a copy of it is a copy of all', async function () {
