@@ -72,16 +72,20 @@ describe('practising', () => {
     { id: 'd', reasons: [] },
   ]
 
-  it('keeps count of what is not seen, the most missed first', () => {
+  it('keeps count of what is not seen, the most missed first, and of what is said and not there', () => {
     const {
       looked: all,
       right,
-      missed,
-    } = scoreOf([looked('a', ['leaner'], ['leaner']), looked('c', ['leaner', 'too-soon'], ['leaner'])])
+      reasons,
+    } = scoreOf([
+      looked('a', ['leaner'], ['leaner', 'faster']),
+      looked('c', ['leaner', 'too-soon'], ['leaner']),
+    ])
     expect([all, right]).to.deep.equal([2, 2])
-    expect(missed).to.deep.equal([
-      { reason: 'too-soon', missed: 1, of: 1 },
-      { reason: 'leaner', missed: 0, of: 2 },
+    expect(reasons).to.deep.equal([
+      { reason: 'too-soon', there: 1, missed: 1, imagined: 0 },
+      { reason: 'leaner', there: 2, missed: 0, imagined: 0 },
+      { reason: 'faster', there: 0, missed: 0, imagined: 1 },
     ])
   })
   it('offers the like of what was just missed, else one not seen yet, else the one seen longest ago', () => {

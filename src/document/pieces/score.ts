@@ -2,27 +2,42 @@ import type { Exercise } from './piece.ts'
 import { faultReasons } from './reasons.ts'
 import type { ReasonId } from './reasons.ts'
 
-/** How practising goes: what was seen and what was missed. */
+/** How practising goes: what was seen, what was missed, and what was said that was not there. */
+
+export interface ReasonScore {
+  readonly reason: ReasonId
+  /** How often it was there, and how often of these it was not seen. */
+  readonly there: number
+  readonly missed: number
+  /** How often it was said where it was not. */
+  readonly imagined: number
+}
 
 export interface Score {
   readonly looked: number
   /** With the program's own verdict. */
   readonly right: number
-  /** Of each reason that was ever there: how often, and how often it was not seen; most missed first. */
-  readonly missed: readonly { readonly reason: ReasonId; readonly missed: number; readonly of: number }[]
+  /** Each reason that was ever there or said: the most missed first. */
+  readonly reasons: readonly ReasonScore[]
 }
 
 export function scoreOf(exercises: readonly Exercise[]): Score {
-  const missed = faultReasons
-    .map(({ id: reason }) => {
-      const there = exercises.filter(({ reasons }) => reasons.includes(reason))
-      return { reason, of: there.length, missed: there.filter(({ why }) => !why.includes(reason)).length }
-    })
-    .filter(({ of }) => of > 0)
-    .sort((a, b) => b.missed / b.of - a.missed / a.of || b.missed - a.missed)
+  const reasons = faultReasons
+    .map(({ id }) => scoreOfReason(id, exercises))
+    .filter(({ there, imagined }) => there + imagined > 0)
+    .toSorted((a, b) => shareMissed(b) - shareMissed(a) || b.missed - a.missed)
   const right = exercises.filter(({ said, found }) => said === found).length
-  return { looked: exercises.length, right, missed }
+  return { looked: exercises.length, right, reasons }
 }
+
+function scoreOfReason(reason: ReasonId, exercises: readonly Exercise[]): ReasonScore {
+  const there = exercises.filter(({ reasons }) => reasons.includes(reason))
+  const said = exercises.filter(({ why }) => why.includes(reason))
+  const seen = there.filter((one) => said.includes(one)).length
+  return { reason, there: there.length, missed: there.length - seen, imagined: said.length - seen }
+}
+
+const shareMissed = ({ missed, there }: ReasonScore): number => (there === 0 ? 0 : missed / there)
 
 /** What is known of a piece beforehand: what is wrong with it. */
 export interface KnownPiece {

@@ -38,7 +38,7 @@ export interface BackupsTold {
     /** Named by GRELTA_BACKUPS, so that the page cannot change it. */
     readonly isFixed: boolean
   } | null
-  /** What could be chosen now. */
+  /** What could be chosen now instead. */
   readonly places: readonly Place[]
 }
 
@@ -67,7 +67,7 @@ export async function backupsTold(): Promise<BackupsTold> {
             at: state.placed?.at ?? null,
             isFixed: chosenByVariable() !== null,
           },
-    places: placesNow(data),
+    places: placesNow(data).filter(({ path }) => !isThere || folderIn(path) !== place),
   }
 }
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { accessSync, constants, readdirSync, statSync } from 'node:fs'
 import { hostname } from 'node:os'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 
 /**
  * Where backups may be copied to besides: what is plugged into this machine, and the folder GRELTA_BACKUPS names. A page
@@ -15,7 +15,7 @@ export interface Place {
   readonly isSameDisk: boolean
 }
 
-/** Where systems put what is plugged in; of each, the folders in it. */
+/** Where systems put what is plugged in, or a folder for each who works on the machine with it in there. */
 const roots = ['/media', '/run/media', '/mnt', '/Volumes']
 
 export const chosenByVariable = (): string | null => process.env['GRELTA_BACKUPS'] || null
@@ -24,17 +24,17 @@ export const chosenByVariable = (): string | null => process.env['GRELTA_BACKUPS
 export const folderIn = (place: string): string =>
   join(place, `grelta-backups-${hostname().replace(/[^\w-]+/g, '-')}`)
 
-/** Everything that is plugged in now and can be written to. */
+/** Every disk that is plugged in now and can be written to; the folders on one are not offered beside it. */
 export function placesNow(dataFolder: string): readonly Place[] {
   const named = chosenByVariable()
-  const disk = statSync(dataFolder).dev
+  const disk = diskOf(dataFolder)
   const pluggedIn = roots
     .flatMap((root) => [...inside(root), ...inside(root).flatMap(inside)])
-    .filter((path) => isWritable(path) && statSync(path).dev !== disk)
+    .filter((path) => isWritable(path) && ![disk, diskOf(dirname(path))].includes(diskOf(path)))
   return [...new Set([...(named && isWritable(named) ? [named] : []), ...pluggedIn])].map((path) => ({
     id: createHash('sha256').update(path).digest('hex').slice(0, 12),
     path,
-    isSameDisk: statSync(path).dev === disk,
+    isSameDisk: diskOf(path) === disk,
   }))
 }
 
@@ -47,6 +47,9 @@ function inside(folder: string): readonly string[] {
     return []
   }
 }
+
+/** The disk a folder is on; null: it has gone meanwhile. */
+const diskOf = (path: string): number | null => statSync(path, { throwIfNoEntry: false })?.dev ?? null
 
 function isWritable(path: string): boolean {
   try {

@@ -98,7 +98,7 @@ const fileShown = (file: PieceFile, settings: Settings): PieceShown => ({
   ),
 })
 
-function HowItGoes({ score: { looked, right, missed } }: { readonly score: Score }) {
+function HowItGoes({ score: { looked, right, reasons } }: { readonly score: Score }) {
   const nameOf = (id: string): string => faultReasons.find((one) => one.id === id)!.name
   return (
     <section aria-label="How it goes">
@@ -110,25 +110,31 @@ function HowItGoes({ score: { looked, right, missed } }: { readonly score: Score
           <p className="mt-1">
             {looked === 1 ? 'One piece' : `${looked} pieces`} looked at, {right} with the same verdict.
           </p>
-          {missed.length > 0 && (
-            <table className="mt-2 w-full max-w-lg text-[0.95rem]">
+          {reasons.length > 0 && (
+            <table className="mt-2 w-full max-w-xl text-[0.95rem]">
               <thead>
                 <tr className="text-left text-[0.8rem] text-soft">
                   <th scope="col" className="py-1 font-normal">
-                    what was there
+                    what
                   </th>
                   <th scope="col" className="font-normal">
                     not seen, of how often it was there
                   </th>
+                  <th scope="col" className="font-normal">
+                    said, and not there
+                  </th>
                 </tr>
               </thead>
               <tbody>
-                {missed.map(({ reason, missed: times, of }) => (
+                {reasons.map(({ reason, there, missed, imagined }) => (
                   <tr key={reason} className="border-t border-rule">
                     <th scope="row" className="py-1 text-left font-normal">
                       {nameOf(reason)}
                     </th>
-                    <td>{times === 0 ? 'always seen' : `${times} of ${of}`}</td>
+                    <td>
+                      {there === 0 ? 'never there' : missed === 0 ? 'always seen' : `${missed} of ${there}`}
+                    </td>
+                    <td>{imagined === 0 ? 'never' : imagined}</td>
                   </tr>
                 ))}
               </tbody>

@@ -248,12 +248,13 @@ const firstOfNextMonth = (day: number): number => {
   return dayOf(`${dateOf(first + 31).slice(0, 7)}-01`)!
 }
 
+/** The months that begin between two days and have room for their name; a January goes by its year. */
 function monthsIn(from: number, to: number): readonly { readonly day: number; readonly name: string }[] {
   const starts: number[] = []
-  const last = to - (to - from) * 0.1
+  const last = to - (to - from) * 0.13
   for (let day = firstOfNextMonth(from); day < last; day = firstOfNextMonth(day)) starts.push(day)
   const every = Math.max(1, Math.ceil((Math.ceil((to - from) / 28) + 1) / 8))
   return starts
     .filter((day) => (monthOf(day) - 1) % every === 0)
-    .map((day) => ({ day, name: monthName(day) }))
+    .map((day) => ({ day, name: monthOf(day) === 1 ? dateOf(day).slice(0, 4) : monthName(day) }))
 }
