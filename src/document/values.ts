@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { dayOf } from '../core/plan/calendar.ts'
 import { unitIds } from '../core/measure/units.ts'
+import './plainFaults.ts'
 
 /** The small values every document is made of, with their bounds and what to say when they are out of them. */
 

@@ -146,6 +146,13 @@ function HowItGoes({ score: { looked, right, reasons } }: { readonly score: Scor
   )
 }
 
+const noPiece =
+  'That is no practice piece. A piece is a file taken from the Record of a painting, under “as a practice piece”.'
+
+/** Means to be a piece; whether it is one, the studio says. */
+const isPiece = (written: unknown): written is PieceFile =>
+  (written as Partial<PieceFile> | null)?.format === 'grelta.piece'
+
 /** A piece of somebody's own, from a file. */
 function OwnPieces({ onPiece }: { readonly onPiece: (piece: PieceFile) => void }) {
   const chooser = useRef<HTMLInputElement>(null)
@@ -159,7 +166,8 @@ function OwnPieces({ onPiece }: { readonly onPiece: (piece: PieceFile) => void }
         return null
       }
     })()
-    const reply = await send('POST /api/pieces', written as PieceFile)
+    if (!isPiece(written)) return setFaults([noPiece])
+    const reply = await send('POST /api/pieces', written)
     setFaults(
       reply.ok
         ? []
