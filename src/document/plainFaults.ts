@@ -23,7 +23,7 @@ function sizeText(origin: string, size: number | bigint): string {
 }
 
 /** A sentence that says what to change. */
-export function sentenceOf(fault: Fault): string {
+function sentenceOf(fault: Fault): string {
   if (fault.input === undefined) return 'This is missing.'
   switch (fault.code) {
     case 'invalid_type':

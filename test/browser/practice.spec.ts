@@ -42,7 +42,7 @@ test('a painting given away as a practice piece opens elsewhere, without its own
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"x"}'),
   })
-  await expect(page.getByRole('alert')).toContainText('This is no practice piece of Grelta.')
+  await expect(page.getByRole('alert')).toContainText('That is no practice piece.')
   await chooser.setInputFiles({ name: 'p.json', mimeType: 'application/json', buffer: file })
   await expect(page.getByRole('heading', { name: 'The clock-mender' })).toBeVisible()
   await settled(page)
