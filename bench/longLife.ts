@@ -40,7 +40,7 @@ export async function measureLongLife(report: Report): Promise<void> {
   execFileSync('node', ['--import', 'tsx', 'scripts/bigStudio.ts', folder], { stdio: 'inherit' })
   const file = (statSync(join(folder, 'studio.sqlite')).size / 1e6).toFixed(0)
   const began = performance.now()
-  const server = await startServer({ folder })
+  const server = await startServer({ folder, isMeasured: true })
   const started = performance.now() - began
   const judged = ((await judgedAll(server)) / 1000).toFixed(0)
   report.say(

@@ -24,7 +24,7 @@ const filling = await startServer({ demo: true })
 await filling.kill()
 const scale = await ownScale()
 const began = performance.now()
-const running = await startServer({ folder: filling.folder, scale: scale.address })
+const running = await startServer({ folder: filling.folder, scale: scale.address, isMeasured: true })
 tell('server start on the painter’s data, to its first answer', ms(performance.now() - began, 1000))
 
 const browser = await chromium.launch(chromiumOptions)

@@ -23,7 +23,7 @@ console.log(`60 kills while opening: ${faults.length} left a studio that is not 
 const { lost, gaps } = await cutWhileWriting(100, seed)
 console.log(`100 power cuts: ${lost.length} lost, ${gaps.length} out of order`)
 
-const server = await startServer({ demo: true })
+const server = await startServer({ demo: true, isMeasured: true })
 const routes = routesIn(await (await fetch(`${server.url}/api/openapi.json`)).json())
 const statuses = new Map<number, number>()
 const mostMs = 2000

@@ -49,6 +49,8 @@ interface Start {
   readonly demo?: boolean
   readonly port?: number
   readonly scale?: string
+  /** Lives long enough to be measured: compiled as it is for a painter. */
+  readonly isMeasured?: boolean
 }
 
 /** A test's server lives for seconds: what it runs is compiled well only once it has run long, or most of that is waste. */
@@ -59,11 +61,13 @@ export async function startServer({
   demo = false,
   port = 0,
   scale = '',
+  isMeasured = false,
 }: Start = {}): Promise<Server> {
   const folder = given ?? (demo ? demoFolder() : emptyFolder())
   const own = port || (await freePort())
   const [scalePort, sensorPort] = [await freePort(), await freePort()]
-  const child = spawn('node', [compiledLate, 'scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
+  const flags = isMeasured ? [] : [compiledLate]
+  const child = spawn('node', [...flags, 'scripts/serve.mjs', ...(demo ? ['--demo'] : [])], {
     env: {
       ...process.env,
       GRELTA_DATA: folder,
@@ -81,7 +85,8 @@ export async function startServer({
     await opened(child, said)
   } catch (error) {
     // Another test took the port between our finding it free and the program's listening on it.
-    if (!port && said().includes('Something else answers')) return startServer({ folder, demo, scale })
+    if (!port && said().includes('Something else answers'))
+      return startServer({ folder, demo, scale, isMeasured })
     throw error
   }
   const url = `http://127.0.0.1:${own}`
