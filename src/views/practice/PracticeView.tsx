@@ -115,7 +115,7 @@ function HowItGoes({ score: { looked, right, reasons } }: { readonly score: Scor
               <thead>
                 <tr className="text-left text-[0.8rem] text-soft">
                   <th scope="col" className="py-1 font-normal">
-                    what
+                    what was there, or said to be
                   </th>
                   <th scope="col" className="font-normal">
                     not seen, of how often it was there
