@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
+import { once } from 'node:events'
 import { cpSync, mkdtempSync } from 'node:fs'
 import { createServer } from 'node:net'
 import type { AddressInfo } from 'node:net'
@@ -13,6 +14,9 @@ export interface Server {
   readonly pid: number
   /** What it has said on its console so far. */
   readonly said: () => string
+  readonly runs: () => boolean
+  /** Opens the studio of another folder in this one's place: much sooner than another program would. */
+  readonly openInstead: (folder: string) => Promise<Server>
   /** Ends it as a power cut would. */
   readonly kill: () => Promise<void>
   /** Asks it to end. */
@@ -28,7 +32,7 @@ export const freePort = (): Promise<number> =>
     })
   })
 
-const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'grelta-test-'))
+export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'grelta-test-'))
 
 /** A copy of a studio that no program holds. */
 export function copyOf(folder: string): string {
@@ -78,7 +82,7 @@ export async function startServer({
       GRELTA_PATIENCE_MS: '60000',
       ...(scale && { GRELTA_SCALE: scale }),
     },
-    stdio: ['ignore', 'pipe', 'pipe'],
+    stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
   })
   const said = listening(child)
   try {
@@ -89,8 +93,21 @@ export async function startServer({
       return startServer({ folder, demo, scale, isMeasured })
     throw error
   }
-  const url = `http://127.0.0.1:${own}`
-  return { url, folder, pid: child.pid!, said, kill: () => ended(child), stop: () => ended(child, 'SIGTERM') }
+  const server: Server = {
+    url: `http://127.0.0.1:${own}`,
+    folder,
+    pid: child.pid!,
+    said,
+    runs: () => child.exitCode === null && child.signalCode === null,
+    openInstead: async (other) => {
+      child.send(other)
+      await once(child, 'message')
+      return { ...server, folder: other }
+    },
+    kill: () => ended(child),
+    stop: () => ended(child, 'SIGTERM'),
+  }
+  return server
 }
 
 /** A simulated scale of its own, so that a server may be killed beside it. */

@@ -21,7 +21,7 @@ export async function fileDoor(): Promise<Door> {
   const { db, folder, close } = await openStudio()
   return {
     takeOut: async (file, withPhotographs) => {
-      const { event, photographs } = await takeOut(db, file, withPhotographs, quietly)
+      const { event, photographs } = await takeOut({ db, folder }, file, withPhotographs, quietly)
       await keepKnown(db, 'carried', event)
       return photographs
     },

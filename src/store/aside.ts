@@ -22,5 +22,8 @@ export const forgetAside = (kind: Kind, id: string): void => {
   found.delete(nameOf(kind, id))
 }
 
+/** Another studio is open. */
+export const forgetAllAside = (): void => found.clear()
+
 /** Everything met so far that could not be read. */
 export const asideNow = (): readonly Aside[] => [...found.values()]

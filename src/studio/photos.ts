@@ -8,10 +8,10 @@ import { refused } from './refused.ts'
 
 /** Photographs are files beside the database, by the hash of their content; whatever comes in is made a JPEG of ours. */
 
-const folder = (): string => join(dataFolder(), 'photos')
+const folder = (data = dataFolder()): string => join(data, 'photos')
 
-/** Where the photograph of this hash is kept; the hash is of its form. */
-export const photoFile = (hash: string): string => join(folder(), `${hash}.jpg`)
+/** Where the photograph of this hash is kept in a studio's folder; the hash is of its form. */
+export const photoFile = (hash: string, data?: string): string => join(folder(data), `${hash}.jpg`)
 
 const mostSide = 1600
 const mostPixels = 60e6

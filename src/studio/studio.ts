@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { minuteAt } from '../core/plan/calendar.ts'
-import { setAside } from '../store/aside.ts'
+import { forgetAllAside, setAside } from '../store/aside.ts'
 import { lastEvent } from '../store/history.ts'
 import { openStudio } from '../store/open.ts'
 import type { Database } from '../store/database.ts'
@@ -16,11 +16,14 @@ import { endThreads, runTask, valueOf } from './threads.ts'
 interface Running extends OpenStudio {
   readonly judging: Judging
   readonly backups: Keeper
+  /** Over once all that is stored has been looked through for what cannot be read. */
+  readonly looked: Promise<void>
 }
 
 let opening: Promise<Running> | null = null
 let toBegin: ReturnType<typeof setTimeout> | undefined
 let toSettle: ReturnType<typeof setTimeout> | undefined
+let hasBegun = false
 
 /** The studio of this process: opened, checked and brought to the newest form the first time it is asked for. */
 const running = (): Promise<Running> =>
@@ -41,11 +44,23 @@ async function start(): Promise<Running> {
     },
     nowMinute,
   )
-  void runTask('check', { folder: opened.folder })
+  const looked = runTask('check', { folder: opened.folder })
     .then((all) => all.forEach(({ kind, id, why }) => setAside(kind, id, why)))
     .catch((error: unknown) => console.error('The check of what is stored did not end.', error))
+  beginProgram()
+  return { ...opened, judging: background, backups: keptBackedUp(opened), looked }
+}
+
+/** With the first studio it opens, this program listens to what is said from outside and looks to its backups. */
+function beginProgram(): void {
+  if (hasBegun) return
+  hasBegun = true
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void closeAndExit())
-  return { ...opened, judging: background, backups: keptBackedUp(opened) }
+  if (process.send && process.env['GRELTA_ADDRESS'])
+    process.on('message', (folder: string) => void openInstead(folder))
+  const look = async (): Promise<void> => (await backups()).look()
+  setTimeout(() => void look(), firstBackupMs).unref()
+  setInterval(() => void look(), backupEveryMs).unref()
 }
 
 /** Beside the studio, for `grelta` on the command line: it asks there while this program holds the folder. */
@@ -58,8 +73,8 @@ function tellWhereItAnswers(folder: string): void {
 const firstBackupMs = 20_000
 const backupEveryMs = 5 * 60_000
 
-function keptBackedUp({ db, folder }: OpenStudio): Keeper {
-  const keeper = backupKeeper(
+const keptBackedUp = ({ db, folder }: OpenStudio): Keeper =>
+  backupKeeper(
     db,
     folder,
     {
@@ -70,10 +85,6 @@ function keptBackedUp({ db, folder }: OpenStudio): Keeper {
     },
     nowMinute,
   )
-  setTimeout(() => void keeper.look(), firstBackupMs).unref()
-  setInterval(() => void keeper.look(), backupEveryMs).unref()
-  return keeper
-}
 
 export const backups = async (): Promise<Keeper> => (await running()).backups
 
@@ -108,6 +119,23 @@ export const stillToJudge = async (patienceMs: number): Promise<number> =>
 
 /** The minute now, in the studio's own time. */
 export const nowMinute = (): string => minuteAt(new Date())
+
+/**
+ * The studio of another folder in this one's place, once nothing is under way; answers its folder when it is open. For
+ * the tests, each of which has a studio of its own and not a program (test/server.ts).
+ */
+async function openInstead(folder: string): Promise<void> {
+  const { judging: background, looked, close } = await running()
+  await looked
+  while ((await background.settled(momentsPatience)) > 0);
+  for (const timer of [toBegin, toSettle]) clearTimeout(timer)
+  opening = null
+  forgetAllAside()
+  await close()
+  process.env['GRELTA_DATA'] = folder
+  await running()
+  process.send!(folder)
+}
 
 async function closeAndExit(): Promise<void> {
   await endThreads()

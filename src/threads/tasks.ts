@@ -262,7 +262,7 @@ export const takeStudioOut = ({
   port,
   withPhotographs,
 }: Telling & { withPhotographs: boolean }): Promise<Answer<TakenOut>> =>
-  answered(() => takeOut(opened(folder), file, withPhotographs, teller(port)))
+  answered(() => takeOut({ db: opened(folder), folder }, file, withPhotographs, teller(port)))
 
 /** Looks through a studio file that came in. */
 export const previewStudio = ({ folder, file, port }: Telling): Promise<Answer<Preview>> =>

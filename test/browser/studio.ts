@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import axe from 'axe-core'
-import { copyOf, startServer } from '../server.ts'
+import { copyOf, emptyFolder, startServer } from '../server.ts'
 import type { Server } from '../server.ts'
 
 declare global {
@@ -18,12 +18,16 @@ declare global {
  */
 export const test = base.extend<
   { quiet: undefined; studio: Server; demo: Server; shown: Server },
-  { standing: Server }
+  { studios: Lasting; demos: Lasting; standing: Server }
 >({
-  studio: async ({ page }, use) => serving({}, leaving(page, use)),
-  demo: async ({ page }, use) => serving({ folder: copyOfFilled() }, leaving(page, use)),
   // eslint-disable-next-line no-empty-pattern
-  standing: [async ({}, use) => serving({ folder: copyOfFilled() }, use), { scope: 'worker' }],
+  studios: [async ({}, use) => lasting(use), { scope: 'worker' }],
+  // eslint-disable-next-line no-empty-pattern
+  demos: [async ({}, use) => lasting(use), { scope: 'worker' }],
+  studio: async ({ page, studios }, use) => studios(emptyFolder(), leaving(page, use)),
+  demo: async ({ page, demos }, use) => demos(copyOfFilled(), leaving(page, use)),
+  // eslint-disable-next-line no-empty-pattern
+  standing: [async ({}, use) => lasting((demo) => demo(copyOfFilled(), use)), { scope: 'worker' }],
   shown: async ({ page, standing }, use) => {
     const before = await lastDone(standing)
     await leaving(page, use)(standing)
@@ -67,20 +71,31 @@ async function lastDone({ url }: Server): Promise<number | undefined> {
   return entries[0]?.event
 }
 
-async function serving(
-  options: Parameters<typeof startServer>[0],
-  serve: (server: Server) => Promise<void>,
-): Promise<void> {
-  const server = await startServer(options)
-  await serve(server)
-  await server.kill()
-  rmSync(server.folder, { recursive: true, force: true })
+type Serve = (server: Server) => Promise<void>
+/** Serves a studio from its folder, which is gone after it. */
+type Lasting = (folder: string, serve: Serve) => Promise<void>
+
+/** One program for many studios, each opened in the last one's place; another when a test has ended it. */
+async function lasting(use: (open: Lasting) => Promise<void>): Promise<void> {
+  let last = null as Server | null
+  await use(async (folder, serve) => {
+    const server = last?.runs() ? await last.openInstead(folder) : await startServer({ folder })
+    dropFolder(last)
+    last = server
+    await serve(server)
+  })
+  await last?.kill()
+  dropFolder(last)
+}
+
+const dropFolder = (server: Server | null): void => {
+  if (server) rmSync(server.folder, { recursive: true, force: true })
 }
 
 /** The page goes before its server does: what it still asked for then is no error of the program. */
 const leaving =
-  (page: Page, serve: (server: Server) => Promise<void>) =>
-  async (server: Server): Promise<void> => {
+  (page: Page, serve: Serve): Serve =>
+  async (server) => {
     await serve(server)
     await page.close()
   }

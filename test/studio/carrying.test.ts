@@ -29,10 +29,10 @@ const here = { clashes: 'here', but: {} } as const
 const fromFile = { clashes: 'file', but: {} } as const
 
 /** A studio as a file, as its painter would take it out. */
-async function takenOut({ db }: OpenStudio): Promise<string> {
+async function takenOut(from: OpenStudio): Promise<string> {
   const file = join(emptyFolder(), 'studio.json')
-  const { event } = await takeOut(db, file, false, quietly)
-  await keepKnown(db, 'carried', event)
+  const { event } = await takeOut(from, file, false, quietly)
+  await keepKnown(from.db, 'carried', event)
   return file
 }
 

@@ -22,13 +22,18 @@ const mostEntries = 200_000
 /** No time of its own stands in it, so that the same studio makes the same bytes. */
 const timeless = { mtime: new Date(1980, 0, 1), mode: 0o100644, forceDosTimestamp: true }
 
-/** Packs a document and these photographs into a zip. */
-export async function pack(document: string, hashes: readonly string[], to: string): Promise<void> {
+/** Packs a document and these photographs of a studio's folder into a zip. */
+export async function pack(
+  document: string,
+  hashes: readonly string[],
+  folder: string,
+  to: string,
+): Promise<void> {
   const zip = new yazl.ZipFile()
   zip.addFile(document, documentName, timeless)
   zip.addBuffer(Buffer.from(JSON.stringify(documentJsonSchema(), null, 1)), schemaName, timeless)
   for (const hash of hashes)
-    zip.addFile(photoFile(hash), `photos/${hash}.jpg`, { ...timeless, compress: false })
+    zip.addFile(photoFile(hash, folder), `photos/${hash}.jpg`, { ...timeless, compress: false })
   zip.end()
   await pipeline(zip.outputStream as Readable, createWriteStream(to))
 }

@@ -2,8 +2,8 @@ import { createWriteStream, existsSync } from 'node:fs'
 import { rename, rm } from 'node:fs/promises'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
-import type { Database } from '../../store/database.ts'
 import { lastEvent } from '../../store/history.ts'
+import type { OpenStudio } from '../../store/open.ts'
 import { photoFile } from '../photos.ts'
 import { pack } from './archive.ts'
 import { documentText } from './documentText.ts'
@@ -17,7 +17,7 @@ export interface TakenOut {
 
 /** Writes the whole studio into a file: as a document, or as a zip with its photographs beside it. */
 export async function takeOut(
-  db: Database,
+  { db, folder }: Pick<OpenStudio, 'db' | 'folder'>,
   file: string,
   withPhotographs: boolean,
   tell: Tell,
@@ -30,8 +30,8 @@ export async function takeOut(
       await pipeline(Readable.from(pieces), createWriteStream(text))
       return lastEvent(trx)
     })
-    const hashes = [...named].filter((hash) => existsSync(photoFile(hash))).sort()
-    if (withPhotographs) await pack(text, hashes, file)
+    const hashes = [...named].filter((hash) => existsSync(photoFile(hash, folder))).sort()
+    if (withPhotographs) await pack(text, hashes, folder, file)
     else await rename(text, file)
     return { event, photographs: hashes.length }
   } finally {
