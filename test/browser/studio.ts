@@ -76,9 +76,9 @@ type Serve = (server: Server) => Promise<void>
 type Lasting = (folder: string, serve: Serve) => Promise<void>
 
 /** One program for many studios, each opened in the last one's place; another when a test has ended it. */
-async function lasting(use: (open: Lasting) => Promise<void>): Promise<void> {
+async function lasting(lend: (open: Lasting) => Promise<void>): Promise<void> {
   let last = null as Server | null
-  await use(async (folder, serve) => {
+  await lend(async (folder, serve) => {
     const server = last?.runs() ? await last.openInstead(folder) : await startServer({ folder })
     dropFolder(last)
     last = server
