@@ -1,5 +1,5 @@
 import { useStore } from '@nanostores/react'
-import { Undo2 } from 'lucide-react'
+import Undo2 from 'lucide-react/dist/esm/icons/undo-2.mjs'
 import { useEffect } from 'react'
 import type { Desk, DeskState, Standing } from '../saving/desk.ts'
 import { faultyFields } from './faults.ts'

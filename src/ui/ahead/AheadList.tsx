@@ -1,4 +1,4 @@
-import { Check } from 'lucide-react'
+import Check from 'lucide-react/dist/esm/icons/check.mjs'
 import { useState } from 'react'
 import type { AheadItem } from '../../studio/lists/ahead.ts'
 import { send } from '../client.ts'

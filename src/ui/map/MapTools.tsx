@@ -1,4 +1,6 @@
-import { Brush, Lasso, Square } from 'lucide-react'
+import Brush from 'lucide-react/dist/esm/icons/brush.mjs'
+import Lasso from 'lucide-react/dist/esm/icons/lasso.mjs'
+import Square from 'lucide-react/dist/esm/icons/square.mjs'
 import type { ReactNode } from 'react'
 import { toolNames, tools } from './tools.ts'
 import type { Tool } from './tools.ts'

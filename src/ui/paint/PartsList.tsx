@@ -1,4 +1,4 @@
-import { X } from 'lucide-react'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { library } from '../../core/materials/library.ts'
 import { shortNameOf } from '../../core/materials/find.ts'
 import type { FindMaterial } from '../../core/materials/find.ts'

@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { exposures } from '../../core/air/exposures.ts'
 import { findInLibrary } from '../../core/materials/find.ts'
 import { listed, shortName } from '../../core/words.ts'

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { useState } from 'react'
 import { tubesFrom } from '../../core/batch/scaling.ts'
 import { minuteAt } from '../../core/plan/calendar.ts'

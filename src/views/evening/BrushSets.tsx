@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { brushVehicles, vehicleNames } from '../../core/evening/brushSet.ts'
 import type { BrushVehicle } from '../../core/evening/brushSet.ts'
 import type { BrushSet } from '../../document/keeping.ts'

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { useState } from 'react'
 import { IconButton } from '../../ui/IconButton.tsx'
 import type { KeepingProps } from './EveningView.tsx'

@@ -1,4 +1,4 @@
-import { Check } from 'lucide-react'
+import Check from 'lucide-react/dist/esm/icons/check.mjs'
 import { putAwayTexts } from '../../core/evening/putAway.ts'
 import type { Evening } from '../../studio/evening.ts'
 import type { Tick } from './asTapped.ts'

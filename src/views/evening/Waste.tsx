@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { fullFrom } from '../../core/evening/jar.ts'
 import type { WasteContainer } from '../../document/keeping.ts'
 import { Choice, NumberField, readName, TypedField } from '../../ui/fields.tsx'

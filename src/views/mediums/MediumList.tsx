@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useMemo, useState } from 'react'
 import { classNames } from '../../core/materials/material.ts'
 import { effectsOf, meets, sheens } from '../../core/medium/effects.ts'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useEffect, useRef, useState } from 'react'
 import { mayBeDoneInShort } from '../../core/finish/mayBeDone.ts'
 import { supportOf } from '../../core/stack/support.ts'

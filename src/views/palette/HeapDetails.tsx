@@ -1,4 +1,5 @@
-import { Plus, Trash2 } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import Trash2 from 'lucide-react/dist/esm/icons/trash-2.mjs'
 import { heapUnits } from '../../document/heapUnits.ts'
 import type { PutIn } from '../../document/palette/besides.ts'
 import { inUnit, squeezeG } from '../../document/palette/heaps.ts'

@@ -1,4 +1,5 @@
-import { Plus, Printer } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import Printer from 'lucide-react/dist/esm/icons/printer.mjs'
 import { useMemo, useState } from 'react'
 import { isRemoval } from '../../core/stack/kinds.ts'
 import { besidesOf, withPutIn } from '../../document/palette/besides.ts'

@@ -1,6 +1,7 @@
 import { stateIds, stateNames } from '../../core/cure/states.ts'
 import type { StateId } from '../../core/cure/states.ts'
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { meetingNames } from '../../document/picture/pictureDates.ts'
 import type { PaintingDocument, PictureDate } from '../../document/studio.ts'
 import { Choice } from '../../ui/fields.tsx'

@@ -1,4 +1,5 @@
-import { Camera, X } from 'lucide-react'
+import Camera from 'lucide-react/dist/esm/icons/camera.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { dateOf, dayOf } from '../../core/plan/calendar.ts'
 import { useEffect, useRef } from 'react'
 import { kindTable } from '../../core/stack/kinds.ts'

@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { seasonIds, seasonNames } from '../../core/room/seasons.ts'
 import type { SeasonId } from '../../core/room/seasons.ts'
 import type { PlaceDocument } from '../../document/room.ts'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useState } from 'react'
 import type { ReactNode } from 'react'
 import type { DropCount } from '../../core/measure/dropper.ts'

@@ -1,4 +1,4 @@
-import { Undo2 } from 'lucide-react'
+import Undo2 from 'lucide-react/dist/esm/icons/undo-2.mjs'
 import { useEffect, useState } from 'react'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { oilForPigment, pigmentToAdd, softnessOf } from '../../core/palette/grinding.ts'

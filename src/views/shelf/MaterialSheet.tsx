@@ -1,7 +1,7 @@
 import { oilsText } from '../../core/medium/oils.ts'
 import { Cautions } from '../../ui/Cautions.tsx'
 import { RoomSays } from '../../ui/room/RoomSays.tsx'
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { later, useLater } from '../../ui/useLater.ts'
 import type { BookFigure } from '../../core/materials/bookEntry.ts'
 import { iodineFromAcids } from '../../core/materials/iodine.ts'

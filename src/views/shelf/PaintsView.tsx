@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { worstAnswer } from '../../core/materials/policy.ts'
 import { tubeDeeds, tubeFacts } from '../../core/palette/tubeFacts.ts'

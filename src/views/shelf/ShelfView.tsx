@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { familyNames } from '../../core/materials/families.ts'
 import { findInLibrary } from '../../core/materials/find.ts'

@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { useEffect } from 'react'
 import { lightfastnesses, paintSpeeds } from '../../core/palette/speeds.ts'
 import { tubeDeeds, tubeFacts } from '../../core/palette/tubeFacts.ts'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useState } from 'react'
 import { oilByStreaks } from '../../core/palette/calibrate.ts'
 import type { Streak } from '../../core/palette/calibrate.ts'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import type { EventKind } from '../../core/stack/kinds.ts'
 import { Popup } from '../../ui/Popup.tsx'
 import { SaveLine } from '../../ui/SaveLine.tsx'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useState } from 'react'
 import { mostAreas } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'

@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { parseNumber } from '../../core/measure/parse.ts'
 import { leftOver, mostAreas, restId } from '../../core/stack/area.ts'
 import type { Area } from '../../core/stack/area.ts'

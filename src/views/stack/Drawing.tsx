@@ -1,5 +1,5 @@
 import { inTheArea } from '../../core/words.ts'
-import { GripVertical } from 'lucide-react'
+import GripVertical from 'lucide-react/dist/esm/icons/grip-vertical.mjs'
 import { useMemo } from 'react'
 import type { ReactNode } from 'react'
 import { groundOf, supportOf } from '../../core/stack/support.ts'

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import type { Area } from '../../core/stack/area.ts'
 import type { LayerDocument, Painted } from '../../document/layer.ts'
 import type { Revised, TouchTest } from '../../document/studio.ts'

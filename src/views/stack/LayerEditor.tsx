@@ -1,5 +1,7 @@
 import { isPast } from '../../ui/format.ts'
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
+import ArrowDown from 'lucide-react/dist/esm/icons/arrow-down.mjs'
+import ArrowUp from 'lucide-react/dist/esm/icons/arrow-up.mjs'
+import Trash2 from 'lucide-react/dist/esm/icons/trash-2.mjs'
 import type { ReactNode } from 'react'
 import type { Practice } from '../../core/practice/practice.ts'
 import type { AssessedLayer } from '../../document/judging/assess.ts'

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { defaultGrind } from '../../core/film/paint.ts'
 import type { Paint } from '../../document/paints.ts'
 import { NumberField } from '../../ui/fields.tsx'

@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import type { FindMaterial } from '../../core/materials/find.ts'
 import { mostPaints } from '../../document/paints.ts'
 import type { Paint } from '../../document/paints.ts'

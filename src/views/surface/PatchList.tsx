@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { isDull, sheens } from '../../core/finish/sheen.ts'
 import type { Sheen } from '../../core/finish/sheen.ts'
 import { dateOf } from '../../core/plan/calendar.ts'

@@ -1,4 +1,5 @@
-import { ChevronDown, ChevronRight } from 'lucide-react'
+import ChevronDown from 'lucide-react/dist/esm/icons/chevron-down.mjs'
+import ChevronRight from 'lucide-react/dist/esm/icons/chevron-right.mjs'
 import type { Revised, Settings } from '../../document/studio.ts'
 import type { RackSwatch } from '../../studio/lists/rack.ts'
 import { dateText, umText } from '../../ui/format.ts'

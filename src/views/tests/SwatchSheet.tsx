@@ -1,4 +1,5 @@
-import { Camera, Trash2 } from 'lucide-react'
+import Camera from 'lucide-react/dist/esm/icons/camera.mjs'
+import Trash2 from 'lucide-react/dist/esm/icons/trash-2.mjs'
 import { useState } from 'react'
 import { checks, fingerWords } from '../../core/cure/checkWords.ts'
 import type { Finger } from '../../core/cure/checks.ts'

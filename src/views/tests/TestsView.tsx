@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useState } from 'react'
 import { checks } from '../../core/cure/checkWords.ts'
 import { differenceWords } from '../../core/learn/tells.ts'

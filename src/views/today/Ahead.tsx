@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
 import { useEffect, useState } from 'react'
 import type { AheadItem } from '../../studio/lists/ahead.ts'
 import type { TellingCheck } from '../../studio/telling.ts'

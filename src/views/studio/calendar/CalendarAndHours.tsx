@@ -1,4 +1,5 @@
-import { Plus, X } from 'lucide-react'
+import Plus from 'lucide-react/dist/esm/icons/plus.mjs'
+import X from 'lucide-react/dist/esm/icons/x.mjs'
 import { useState } from 'react'
 import type { Settings } from '../../../document/studio.ts'
 import { NumberRow } from '../../../ui/fields.tsx'
