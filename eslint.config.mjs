@@ -2,6 +2,7 @@ import js from '@eslint/js'
 import astro from 'eslint-plugin-astro'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
+import { compilerErrors } from './scripts/compilerErrors.mjs'
 
 export default tseslint.config(
   {
@@ -23,6 +24,8 @@ export default tseslint.config(
     ignores: ['**/*.astro/*'],
     extends: [tseslint.configs.recommendedTypeCheckedOnly],
     languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    plugins: { compiler: { rules: { errors: compilerErrors } } },
+    rules: { 'compiler/errors': 'error' },
   },
   ...astro.configs.recommended,
   {
