@@ -11,7 +11,7 @@ export const compilerErrors = {
         for (const { start, messageText } of program.getSemanticDiagnostics(program.getSourceFile(filename)))
           report({
             loc: sourceCode.getLocFromIndex(start ?? 0),
-            message: ts.flattenDiagnosticMessageText(messageText, '\n').replaceAll('{', '{ '),
+            message: ts.flattenDiagnosticMessageText(messageText, '\n'),
           })
       },
     }

@@ -62,26 +62,26 @@ const licences = [
   ...['Python-2.0', 'OFL-1.1', 'MPL-2.0', 'CC-BY-4.0', 'LGPL-3.0-or-later', 'UNLICENSED'],
 ].join(';')
 
-// One lane a core of the machines this runs on; the build is in the lane of what else writes to .astro.
+// One lane a core of the machines this runs on, as long as each other; what writes to .astro is in one of them.
 const beside = { beside: true }
 await Promise.all([
   checks(
     [
-      ['SQLite', 'node', 'scripts/compile.mjs'],
       ['lint and types', bin('eslint'), '.'],
+      ['format', bin('prettier'), '--check', '--log-level', 'warn', '.'],
+      ['boundaries', bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
+      ['nothing unused', bin('knip'), '--no-progress', '--no-config-hints'],
     ],
     beside,
   ),
   checks(
     [
+      ['SQLite', 'node', 'scripts/compile.mjs'],
       ['core types', bin('tsc'), '-p', 'src/core'],
       ['types of pages', bin('astro'), 'check', '--tsconfig', 'tsconfig.pages.json'],
-      ['format', bin('prettier'), '--check', '--log-level', 'warn', '.'],
-      ['boundaries', bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
-      ['nothing unused', bin('knip'), '--no-progress', '--no-config-hints'],
+      ['build', 'npm', 'run', '--silent', 'build'],
       ['lock file', bin('lockfile-lint'), ...lockFile],
       ['licences', bin('license-checker-rseidelsohn'), '--production', '--onlyAllow', licences],
-      ['build', 'npm', 'run', '--silent', 'build'],
     ],
     beside,
   ),
