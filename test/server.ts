@@ -14,6 +14,7 @@ export interface Server {
   readonly pid: number
   /** What it has said on its console so far. */
   readonly said: () => string
+  /** Nothing has ended it yet. */
   readonly runs: () => boolean
   /** Opens the studio of another folder in this one's place: much sooner than another program would. */
   readonly openInstead: (folder: string) => Promise<Server>
@@ -101,7 +102,8 @@ export async function startServer({
     runs: () => child.exitCode === null && child.signalCode === null,
     openInstead: async (other) => {
       child.send(other)
-      await once(child, 'message')
+      const [told] = (await Promise.race([once(child, 'message'), once(child, 'exit')])) as [unknown]
+      if (told !== other) throw new Error(`The server ended before it opened ${other}: ${said()}`)
       return { ...server, folder: other }
     },
     kill: () => ended(child),

@@ -57,7 +57,7 @@ function beginProgram(): void {
   hasBegun = true
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void closeAndExit())
   if (process.send && process.env['GRELTA_ADDRESS'])
-    process.on('message', (folder: string) => void openInstead(folder))
+    process.on('message', (folder: string) => void openInstead(folder).catch(giveUp))
   const look = async (): Promise<void> => (await backups()).look()
   setTimeout(() => void look(), firstBackupMs).unref()
   setInterval(() => void look(), backupEveryMs).unref()
@@ -135,6 +135,12 @@ async function openInstead(folder: string): Promise<void> {
   process.env['GRELTA_DATA'] = folder
   await running()
   process.send!(folder)
+}
+
+/** As when the first studio cannot be opened (scripts/serve.mjs). */
+function giveUp(error: unknown): void {
+  console.error(error)
+  process.exit(1)
 }
 
 async function closeAndExit(): Promise<void> {
